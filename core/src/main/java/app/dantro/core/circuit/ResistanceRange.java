@@ -1,0 +1,33 @@
+package app.dantro.core.circuit;
+
+/**
+ * The resistance a healthy part shows: log-normal around its nominal value.
+ *
+ * @param nominalOhms median of healthy parts, in ohms
+ * @param logSpread standard deviation of the natural logarithm
+ */
+public record ResistanceRange(double nominalOhms, double logSpread) {
+    /** Two-sided 99 % of a normal distribution, times the widening of decisions/0004. */
+    private static final double HEALTHY_SIGMAS = 2.58 * 1.5;
+
+    public ResistanceRange {
+        if (!(nominalOhms > 0 && nominalOhms < Double.POSITIVE_INFINITY)) {
+            throw new IllegalArgumentException(
+                    "The healthy resistance (%s ohm) must be finite and > 0.".formatted(nominalOhms));
+        }
+        if (!(logSpread >= 0 && logSpread < 2)) {
+            throw new IllegalArgumentException(
+                    "The spread of a healthy resistance (%s) must lie in 0 … 2.".formatted(logSpread));
+        }
+    }
+
+    /** Upper bound of a healthy part in ohms: {@code nominal · exp(2.58 · 1.5 · spread)}. */
+    public double upperOhms() {
+        return nominalOhms * Math.exp(HEALTHY_SIGMAS * logSpread);
+    }
+
+    /** Lower bound of a healthy part in ohms: {@code nominal · exp(−2.58 · 1.5 · spread)}. */
+    public double lowerOhms() {
+        return nominalOhms * Math.exp(-HEALTHY_SIGMAS * logSpread);
+    }
+}

@@ -1,0 +1,124 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.limits.Margin;
+import app.dantro.core.reading.Amount;
+import app.dantro.core.reading.Reading;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Standing of the battery: charge first, then (rest − cranking) ÷ current (docs/job.md, battery). */
+public final class BatteryJudge {
+    /** Least base voltage for a starting test: three quarters charged. */
+    public static final double CHARGED_VOLTS = 12.4;
+    /** Above this a flooded battery's reading is surface charge. */
+    public static final double SURFACE_CHARGE_VOLTS = 12.75;
+
+    private static final double ASSUMED_COLD_OHMS_PER_KELVIN = 0.0095;
+    private static final double ASSUMED_THREE_QUARTERS_FACTOR = 1.2;
+    private static final double LEAST_SHARE_OF_CLASS_CURRENT = 0.5;
+
+    private final SeriesLoop loop;
+    private final double celsius;
+
+    BatteryJudge(SeriesLoop loop, double celsius) {
+        this.loop = loop;
+        this.celsius = celsius;
+    }
+
+    /** True if the base voltage looks like surface charge that has not been removed and read again. */
+    public static boolean surfaceCharged(List<Reading> bases) {
+        return bases.size() == 1 && bases.get(0).volts() > SURFACE_CHARGE_VOLTS;
+    }
+
+    PartFinding finding(List<Reading> bases, List<Reading> cranks) {
+        if (bases.isEmpty()) {
+            return found(Standing.NOT_PROVEN, "Its base voltage has not been read.", List.of(), "base voltage at rest");
+        }
+        Reading base = bases.get(bases.size() - 1);
+        if (base.volts() < CHARGED_VOLTS) {
+            return found(
+                    Standing.NOT_PROVEN,
+                    "%s at rest is under %s: charge it before it is judged."
+                            .formatted(shown(base), Amount.volts(CHARGED_VOLTS)),
+                    List.of(base.id()),
+                    "a charged battery");
+        }
+        if (surfaceCharged(bases)) {
+            return found(
+                    Standing.NOT_PROVEN,
+                    "%s at rest is surface charge.".formatted(shown(base)),
+                    List.of(base.id()),
+                    "base voltage after the surface charge is gone");
+        }
+        return cranks.isEmpty()
+                ? found(
+                        Standing.NOT_PROVEN,
+                        "%s at rest: charged. Not yet loaded by the starter.".formatted(shown(base)),
+                        List.of(base.id()),
+                        "voltage at the posts while cranking, with the current")
+                : underLoad(base, cranks);
+    }
+
+    private PartFinding underLoad(Reading base, List<Reading> cranks) {
+        Reading crank = cranks.get(cranks.size() - 1);
+        double limit = CrankingLimit.voltsAt(celsius);
+        Optional<Double> amps = crank.amps()
+                .filter(a ->
+                        a >= LEAST_SHARE_OF_CLASS_CURRENT * loop.crankingAmps().lowAmps());
+        List<UUID> ids = List.of(base.id(), crank.id());
+        if (amps.isEmpty()) {
+            boolean low = crank.volts() < limit;
+            return found(
+                    low ? Standing.SUSPECT : Standing.NOT_PROVEN,
+                    "%s while cranking, limit %s at %d °C. Without a full cranking current that alone proves nothing."
+                            .formatted(shown(crank), Amount.volts(limit), Math.round(celsius)),
+                    ids,
+                    "the cranking current, by clamp");
+        }
+        double ohms = (base.volts() - crank.volts()) / amps.get();
+        double upper = upperOhms();
+        String sum = "(%s − %s) ÷ %s = %s; a healthy one has up to %s."
+                .formatted(
+                        shown(base),
+                        shown(crank),
+                        Amount.amps(amps.get()),
+                        Amount.milliohms(ohms),
+                        Amount.milliohms(upper));
+        if (Margin.near(ohms, upper, 0)) {
+            return found(
+                    Standing.NOT_PROVEN,
+                    sum + " Marginal.",
+                    ids,
+                    "the same reading on another day or at another charge");
+        }
+        if (ohms < upper) {
+            return new PartFinding(
+                    loop.battery().id(), "battery", Standing.CLEARED, "Charged, and " + sum, ids, List.of());
+        }
+        return cranks.size() > 1 && beyond(base, cranks.get(cranks.size() - 2), upper)
+                ? new PartFinding(loop.battery().id(), "battery", Standing.FAULTY, sum + " Read twice.", ids, List.of())
+                : found(Standing.SUSPECT, sum, ids, "the same reading a second time");
+    }
+
+    private static boolean beyond(Reading base, Reading crank, double upperOhms) {
+        return crank.amps()
+                .filter(a -> a > 0 && (base.volts() - crank.volts()) / a > upperOhms)
+                .isPresent();
+    }
+
+    private double upperOhms() {
+        double cold = 1 + ASSUMED_COLD_OHMS_PER_KELVIN * Math.max(0, 21 - celsius);
+        return loop.battery().internalOhms().upperOhms() * ASSUMED_THREE_QUARTERS_FACTOR * cold;
+    }
+
+    private PartFinding found(Standing standing, String says, List<UUID> ids, String missing) {
+        return new PartFinding(loop.battery().id(), "battery", standing, says, ids, List.of(missing));
+    }
+
+    private static String shown(Reading reading) {
+        return Amount.volts(reading.volts(), reading.resolutionVolts());
+    }
+}

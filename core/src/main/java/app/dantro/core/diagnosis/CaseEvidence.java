@@ -1,0 +1,78 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.reading.Reading;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All that is on record for one case.
+ *
+ * @param celsius temperature of engine and air in °C
+ */
+public record CaseEvidence(
+        SeriesLoop loop,
+        double celsius,
+        List<RecordedReading> readings,
+        List<Repair> repairs,
+        List<ComplaintTest> tests) {
+    private static final Comparator<Reading> IN_TIME =
+            Comparator.comparingLong(Reading::takenAtMillis).thenComparing(Reading::id);
+
+    public CaseEvidence {
+        readings = List.copyOf(readings);
+        repairs = repairs.stream()
+                .sorted(Comparator.comparingLong(Repair::doneAtMillis).thenComparing(Repair::id))
+                .toList();
+        tests = tests.stream()
+                .sorted(Comparator.comparingLong(ComplaintTest::doneAtMillis).thenComparing(ComplaintTest::id))
+                .toList();
+    }
+
+    public static CaseEvidence of(SeriesLoop loop, double celsius) {
+        return new CaseEvidence(loop, celsius, List.of(), List.of(), List.of());
+    }
+
+    public ReadingState stateOf(RecordedReading recorded) {
+        ReadingState state = recorded.state();
+        return state == ReadingState.COUNTS && outdated(recorded.reading()) ? ReadingState.BEFORE_REPAIR : state;
+    }
+
+    /** The readings that count, answers worked in, in the order they were taken. */
+    public List<Reading> counted() {
+        return readings.stream()
+                .filter(r -> stateOf(r) == ReadingState.COUNTS)
+                .map(RecordedReading::effective)
+                .sorted(IN_TIME)
+                .toList();
+    }
+
+    public Optional<Repair> lastRepair() {
+        return repairs.isEmpty() ? Optional.empty() : Optional.of(repairs.get(repairs.size() - 1));
+    }
+
+    /** The last complaint test after the last repair. */
+    public Optional<ComplaintTest> lastTest() {
+        long since = lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
+        return tests.stream().filter(t -> t.doneAtMillis() > since).reduce((first, second) -> second);
+    }
+
+    /** A repair changes what its path reads, and what every part reads that shares the voltage with the starter. */
+    private boolean outdated(Reading reading) {
+        Stretch stretch = loop.between(reading.red(), reading.black());
+        return repairs.stream()
+                .filter(repair -> repair.doneAtMillis() >= reading.takenAtMillis())
+                .anyMatch(repair -> touches(repair.part(), stretch, reading));
+    }
+
+    private boolean touches(PartId part, Stretch stretch, Reading reading) {
+        if (part.equals(loop.battery().id()) && loop.isPosts(reading.red(), reading.black())) {
+            return true;
+        }
+        return stretch.covers(part) && reading.condition().starterCalled()
+                || stretch.withConsumer() && reading.condition().starterCalled();
+    }
+}

@@ -1,0 +1,84 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.reading.Condition;
+import app.dantro.core.reading.Reading;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the readings say.
+ *
+ * @param verdicts the answer to each drop that counts, in the order they were taken
+ * @param parts standing of every part along the loop: battery, supply, starter, return
+ * @param contradictions sentences about readings that do not fit together
+ */
+public record Findings(
+        CaseEvidence evidence,
+        List<Reading> counted,
+        List<DropVerdict> verdicts,
+        List<PartFinding> parts,
+        List<String> contradictions,
+        String headline) {
+
+    public SeriesLoop loop() {
+        return evidence.loop();
+    }
+
+    public PartFinding of(PartId id) {
+        return parts.stream().filter(p -> p.part().equals(id)).findFirst().orElseThrow();
+    }
+
+    public Standing standing(PartId id) {
+        return of(id).standing();
+    }
+
+    /** The newest answer over a whole side. */
+    public Optional<DropVerdict> whole(Side side) {
+        Map.Entry<?, ?> ends = loop().ends(side);
+        return verdicts.stream()
+                .filter(v ->
+                        Set.of(v.reading().red(), v.reading().black()).equals(Set.of(ends.getKey(), ends.getValue())))
+                .reduce((first, second) -> second);
+    }
+
+    /** The newest answer across just this part. */
+    public Optional<DropVerdict> across(PartId part) {
+        return verdicts.stream().filter(v -> v.stretch().isJust(part)).reduce((first, second) -> second);
+    }
+
+    /** The newest reading at the posts in a condition. */
+    public Optional<Reading> posts(Condition condition) {
+        return counted.stream()
+                .filter(r -> r.condition() == condition && loop().isPosts(r.red(), r.black()))
+                .reduce((first, second) -> second);
+    }
+
+    /** All readings at the posts in a condition. */
+    public List<Reading> allPosts(Condition condition) {
+        return counted.stream()
+                .filter(r -> r.condition() == condition && loop().isPosts(r.red(), r.black()))
+                .toList();
+    }
+
+    public List<PartId> withStanding(Standing standing) {
+        return parts.stream()
+                .filter(p -> p.standing() == standing)
+                .map(PartFinding::part)
+                .toList();
+    }
+
+    /** The stretch that fails and still holds suspects: the shortest one. */
+    public Optional<Stretch> failing() {
+        return verdicts.stream()
+                .filter(DropVerdict::condemns)
+                .map(DropVerdict::stretch)
+                .filter(s -> s.parts().stream().anyMatch(p -> standing(p.id()) == Standing.SUSPECT))
+                .min(java.util.Comparator.comparingInt(s -> s.parts().size()));
+    }
+}

@@ -1,0 +1,66 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Side;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where the volts go along the loop, at one current.
+ *
+ * @param amps current it is drawn for, in amperes
+ * @param ampsMeasured false if the class's current stood in
+ * @param postVolts battery voltage while cranking, if read
+ * @param motorVolts what is left for the starter, in volts, if it is known
+ */
+public record LoopProfile(
+        double amps,
+        boolean ampsMeasured,
+        Optional<Double> postVolts,
+        SideProfile supply,
+        SideProfile returns,
+        Optional<Remainder> motorVolts,
+        double healthyMotorVolts) {
+
+    public SideProfile side(Side side) {
+        return side == Side.SUPPLY ? supply : returns;
+    }
+
+    /**
+     * One side.
+     *
+     * @param wholeVolts drop over the whole side as read, in volts
+     * @param healthyLowVolts least a healthy side loses at this current
+     * @param healthyUpperVolts most a healthy side loses at this current
+     */
+    public record SideProfile(
+            Side side,
+            List<Step> steps,
+            Optional<Double> wholeVolts,
+            double healthyLowVolts,
+            double healthyUpperVolts) {
+        public SideProfile {
+            steps = List.copyOf(steps);
+        }
+    }
+
+    /**
+     * The drop across one part, in volts.
+     *
+     * @param measured true if leads were put across just this part
+     * @param lowVolts lower end of the estimate's 95 % band
+     * @param highVolts upper end of the band
+     */
+    public record Step(
+            PartId part,
+            boolean measured,
+            double volts,
+            double lowVolts,
+            double highVolts,
+            double healthyVolts,
+            double healthyUpperVolts,
+            Standing standing) {}
+
+    /** What is left for the consumer. */
+    public record Remainder(double volts, boolean measured) {}
+}

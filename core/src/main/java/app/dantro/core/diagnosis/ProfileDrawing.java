@@ -1,0 +1,149 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.diagnosis.LoopProfile.Remainder;
+import app.dantro.core.diagnosis.LoopProfile.SideProfile;
+import app.dantro.core.diagnosis.LoopProfile.Step;
+import app.dantro.core.network.OperatingPoint;
+import app.dantro.core.network.StartingSolver;
+import app.dantro.core.network.VehicleState;
+import app.dantro.core.reading.Condition;
+import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.Reading;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Works out the loop profile: measured steps as read, the others estimated with their band. */
+final class ProfileDrawing {
+    private static final double ASSUMED_CURRENT_SPREAD = 0.25;
+    private static final double BAND_SIGMAS = 1.96;
+
+    private final Findings findings;
+    private final SeriesLoop loop;
+    private final double celsius;
+    private final Optional<Double> measuredAmps;
+    private final double amps;
+
+    ProfileDrawing(Findings findings) {
+        this.findings = findings;
+        this.loop = findings.loop();
+        this.celsius = findings.evidence().celsius();
+        this.measuredAmps = findings.counted().stream()
+                .filter(r -> r.condition() == Condition.CRANKING)
+                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
+                .reduce((first, second) -> second);
+        this.amps = measuredAmps.orElse(loop.crankingAmps().nominalAmps());
+    }
+
+    LoopProfile draw() {
+        ResistanceEstimate estimate = estimate();
+        Optional<Double> posts = findings.posts(Condition.CRANKING).map(Reading::volts);
+        SideProfile supply = side(Side.SUPPLY, estimate);
+        SideProfile returns = side(Side.RETURN, estimate);
+        OperatingPoint healthy = new StartingSolver(loop, new VehicleState(0.85, celsius, Map.of())).cranking();
+        double healthyMotor =
+                healthy.between(loop.starter().motorStud(), loop.starter().starterCase());
+        return new LoopProfile(
+                amps,
+                measuredAmps.isPresent(),
+                posts,
+                supply,
+                returns,
+                remainder(posts, supply, returns),
+                healthyMotor);
+    }
+
+    private Optional<Remainder> remainder(Optional<Double> posts, SideProfile supply, SideProfile returns) {
+        PointId stud = loop.starter().motorStud();
+        PointId ground = loop.starter().starterCase();
+        Optional<Remainder> read = findings.counted().stream()
+                .filter(r -> r.condition() == Condition.CRANKING)
+                .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(stud, ground)))
+                .map(r -> new Remainder(Math.abs(r.volts()), true))
+                .reduce((first, second) -> second);
+        return read.or(() -> posts.filter(p ->
+                        supply.wholeVolts().isPresent() && returns.wholeVolts().isPresent())
+                .map(p -> new Remainder(
+                        p - supply.wholeVolts().get() - returns.wholeVolts().get(), false)));
+    }
+
+    private SideProfile side(Side side, ResistanceEstimate estimate) {
+        List<Step> steps = new ArrayList<>();
+        for (Part part : loop.side(side)) {
+            steps.add(step(part, estimate));
+        }
+        HealthyDrop healthy = healthy(loop.side(side));
+        Optional<Double> whole = findings.whole(side)
+                .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
+                .map(v -> v.volts() * amps / v.healthy().amps());
+        return new SideProfile(side, steps, whole, healthy.lowVolts(), healthy.upperVolts());
+    }
+
+    private Step step(Part part, ResistanceEstimate estimate) {
+        HealthyDrop healthy = healthy(List.of(part));
+        boolean measured = findings.across(part.id())
+                .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
+                .isPresent();
+        double volts = amps * estimate.ohms(part);
+        double band = amps * BAND_SIGMAS * estimate.standardOhms(part);
+        return new Step(
+                part.id(),
+                measured,
+                volts,
+                Math.max(0, volts - band),
+                volts + band,
+                healthy.nominalVolts(),
+                healthy.upperVolts(),
+                findings.standing(part.id()));
+    }
+
+    private HealthyDrop healthy(List<Part> parts) {
+        return HealthyDrop.of(new Stretch(parts, false, true), loop.crankingAmps(), Optional.of(amps), celsius);
+    }
+
+    private ResistanceEstimate estimate() {
+        Map<PartId, Double> suspicion = suspicionOhms();
+        ResistanceEstimate estimate =
+                new ResistanceEstimate(loop.parts(), celsius, part -> suspicion.getOrDefault(part.id(), 0.0));
+        for (DropVerdict verdict : findings.verdicts()) {
+            if (verdict.answer() != DropAnswer.IMPLAUSIBLE && verdict.answer() != DropAnswer.NOT_PROVEN) {
+                double ohms = verdict.volts() / verdict.healthy().amps();
+                double spread = verdict.healthy().estimated() ? ASSUMED_CURRENT_SPREAD * ohms : 0;
+                double meter = MeterError.standardVolts(verdict.reading())
+                        / verdict.healthy().amps();
+                estimate.observe(verdict.stretch().parts(), ohms, Math.hypot(meter, spread));
+            }
+        }
+        return estimate;
+    }
+
+    /** Suspects share what the failing stretches lose too much, by how often their kind is the bad one. */
+    private Map<PartId, Double> suspicionOhms() {
+        Map<PartId, Double> suspicion = new HashMap<>();
+        for (DropVerdict verdict : findings.verdicts()) {
+            if (verdict.answer() == DropAnswer.FAILS) {
+                double excess = verdict.volts() / verdict.healthy().amps()
+                        - verdict.stretch().nominalOhms(celsius);
+                List<Part> open = verdict.stretch().parts().stream()
+                        .filter(p -> findings.standing(p.id()) != Standing.CLEARED)
+                        .toList();
+                double weight = open.stream()
+                        .mapToDouble(p -> p.kind().assumedFaultWeight())
+                        .sum();
+                open.forEach(p ->
+                        suspicion.merge(p.id(), excess * Math.sqrt(p.kind().assumedFaultWeight() / weight), Math::min));
+            }
+        }
+        return suspicion;
+    }
+}

@@ -1,0 +1,76 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.ResistanceRange;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Least-squares estimate of each wiring part's resistance from sums over stretches: a Gaussian prior around the healthy
+ * values, widened for parts under suspicion, updated with one sum at a time (sources.md [KALMAN], static case).
+ */
+final class ResistanceEstimate {
+    private static final double WIDENING = 1.5;
+
+    private final List<Part> parts;
+    private final double[] meanOhms;
+    private final double[][] covariance;
+
+    /**
+     * @param suspicionOhms standard deviation in ohms that suspicion adds to a part; 0 for none
+     */
+    ResistanceEstimate(List<Part> parts, double celsius, ToDoubleFunction<Part> suspicionOhms) {
+        this.parts = List.copyOf(parts);
+        int n = parts.size();
+        meanOhms = new double[n];
+        covariance = new double[n][n];
+        for (int i = 0; i < n; i++) {
+            ResistanceRange healthy = parts.get(i).resistance().healthyAt(celsius);
+            meanOhms[i] = healthy.nominalOhms();
+            double spread = WIDENING * healthy.logSpread() * healthy.nominalOhms();
+            covariance[i][i] = square(Math.hypot(spread, suspicionOhms.applyAsDouble(parts.get(i))));
+        }
+    }
+
+    /**
+     * Takes in one sum.
+     *
+     * @param over the parts whose resistances were summed
+     * @param ohms the sum in ohms
+     * @param standardOhms its standard uncertainty in ohms
+     */
+    void observe(List<Part> over, double ohms, double standardOhms) {
+        int n = parts.size();
+        double[] covarianceWithSum = new double[n];
+        double predicted = 0;
+        double variance = square(standardOhms);
+        for (int i = 0; i < n; i++) {
+            for (Part part : over) {
+                covarianceWithSum[i] += covariance[i][parts.indexOf(part)];
+            }
+        }
+        for (Part part : over) {
+            predicted += meanOhms[parts.indexOf(part)];
+            variance += covarianceWithSum[parts.indexOf(part)];
+        }
+        for (int i = 0; i < n; i++) {
+            meanOhms[i] += covarianceWithSum[i] / variance * (ohms - predicted);
+            for (int j = 0; j < n; j++) {
+                covariance[i][j] -= covarianceWithSum[i] * covarianceWithSum[j] / variance;
+            }
+        }
+    }
+
+    double ohms(Part part) {
+        return Math.max(0, meanOhms[parts.indexOf(part)]);
+    }
+
+    double standardOhms(Part part) {
+        int i = parts.indexOf(part);
+        return Math.sqrt(Math.max(0, covariance[i][i]));
+    }
+
+    private static double square(double x) {
+        return x * x;
+    }
+}

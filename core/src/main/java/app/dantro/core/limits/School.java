@@ -1,0 +1,72 @@
+package app.dantro.core.limits;
+
+import app.dantro.core.circuit.PartKind;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.circuit.Stretch;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A set of fixed limits that some practitioners use as a whole (docs/job.md, limits by school).
+ *
+ * @param supplyVolts allowed drop of the supply side up to the starter's battery stud, in volts
+ * @param returnVolts allowed drop of the return side, in volts
+ */
+public record School(String id, String name, Optional<Double> supplyVolts, Optional<Double> returnVolts, String notes) {
+
+    /** The starting schools, in the order they are shown. */
+    public static List<School> starting() {
+        return List.of(
+                new School(
+                        "starting-three-and-five-tenths",
+                        "Three and five tenths",
+                        Optional.of(0.30),
+                        Optional.of(0.50),
+                        "Supply to the solenoid's battery stud; contacts apart."),
+                new School(
+                        "starting-by-size-car",
+                        "By size, car",
+                        Optional.empty(),
+                        Optional.of(0.30),
+                        "0.10 to 0.30 V on a car, mean of several cranks. Says nothing of the supply side."),
+                new School(
+                        "starting-by-size-long",
+                        "By size, long cables",
+                        Optional.empty(),
+                        Optional.of(0.50),
+                        "For long cables or a large starter, mean of several cranks."),
+                new School(
+                        "starting-total",
+                        "Total with pile",
+                        Optional.empty(),
+                        Optional.empty(),
+                        "Supply and return together 0.5 V (24 V: 1.0) at 500 A from a carbon pile. Silent on cranking drops."));
+    }
+
+    /** Allowed drop in volts for a stretch, if this school has a limit for it. */
+    public Optional<Double> limitFor(SeriesLoop loop, Stretch stretch) {
+        if (!stretch.isDrop() || stretch.parts().isEmpty()) {
+            return Optional.empty();
+        }
+        if (stretch.parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS)) {
+            return Optional.empty();
+        }
+        Side side = loop.sideOf(stretch.parts().get(0).id());
+        return side == Side.SUPPLY ? supplyVolts : returnVolts;
+    }
+
+    /**
+     * The school's verdict on a drop.
+     *
+     * @param volts the drop in volts, positive with the flow
+     * @param errorVolts the meter's error at it in volts
+     */
+    public SchoolVerdict judge(SeriesLoop loop, Stretch stretch, double volts, double errorVolts) {
+        return limitFor(loop, stretch)
+                .map(limit -> Margin.near(volts, limit, errorVolts)
+                        ? SchoolVerdict.MARGINAL
+                        : volts > limit ? SchoolVerdict.FAILS : SchoolVerdict.PASSES)
+                .orElse(SchoolVerdict.SILENT);
+    }
+}

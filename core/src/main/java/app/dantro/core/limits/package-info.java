@@ -1,0 +1,5 @@
+/**
+ * What drop is allowed: the schools' fixed limits and the judgement margin. Start at {@link
+ * app.dantro.core.limits.School}. Knows {@code circuit} only.
+ */
+package app.dantro.core.limits;

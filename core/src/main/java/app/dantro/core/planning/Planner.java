@@ -1,0 +1,10 @@
+package app.dantro.core.planning;
+
+import app.dantro.core.diagnosis.Findings;
+import java.util.Optional;
+
+/** Proposes the next measurement on a side that fails; a better one may stand behind the same door later. */
+public interface Planner {
+    /** The next measurement, or empty if no reading would narrow the suspects further. */
+    Optional<ProbePlan> next(Findings findings);
+}

@@ -1,0 +1,43 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.reading.Condition;
+import java.util.List;
+
+/** The usual cautions, each at the step where it matters (docs/job.md, cautions). Most important first. */
+public final class Cautions {
+    private static final List<String> CRANKING = List.of(
+            "Park or neutral, brake on, wheels chocked. Fuel disabled and proven off.",
+            "Leads, hands and sleeves clear of belts and fans. Nobody under the vehicle.",
+            "Helper stops at 5 s. After 15 s in all the starter rests 2 min.");
+    private static final List<String> AT_REST = List.of(
+            "Eye protection and gloves. No sparks or flames at the battery.",
+            "Charger, maintainer and jump pack off. Red lead in the volts jack.");
+    private static final List<String> CHARGING = List.of(
+            "Never charge a frozen battery. Hot, swollen or smelling of gas: stop and ventilate.",
+            "Charger switched off before its clamps go on or come off.");
+    private static final List<String> REPAIR = List.of(
+            "Battery − off first: the starter stud is live without a fuse.",
+            "Radio memory and airbag waiting time before disconnecting. The maker's service information comes first.",
+            "Open the whole stack, bright metal on every face, torque, grease after assembly.");
+    private static final List<String> RUNNING = List.of(
+            "Fuel enabled again, every lifted cable back on and ticked off.",
+            "Park or neutral, brake on, hands clear. Exhaust extraction indoors.");
+
+    private Cautions() {}
+
+    public static List<String> reading(Condition condition) {
+        return condition.starterCalled() ? CRANKING : AT_REST;
+    }
+
+    public static List<String> charging() {
+        return CHARGING;
+    }
+
+    public static List<String> repair() {
+        return REPAIR;
+    }
+
+    public static List<String> running() {
+        return RUNNING;
+    }
+}

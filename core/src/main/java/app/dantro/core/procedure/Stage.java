@@ -1,0 +1,23 @@
+package app.dantro.core.procedure;
+
+/** How far a case has come. */
+public enum Stage {
+    FRESH("New"),
+    BATTERY("Battery"),
+    SIDES("Both sides"),
+    WALK("Walk to the part"),
+    REPAIR("Repair"),
+    RETEST("Waits for retest"),
+    ELSEWHERE("Wiring is good"),
+    VERIFIED("Verified");
+
+    private final String words;
+
+    Stage(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,285 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.diagnosis.BatteryJudge;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.ComplaintTest;
+import app.dantro.core.diagnosis.Diagnosis;
+import app.dantro.core.diagnosis.DropAnswer;
+import app.dantro.core.diagnosis.DropVerdict;
+import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.diagnosis.RepairForecast;
+import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.planning.Planner;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.planning.ProbePlan.Outcome;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.reading.Amount;
+import app.dantro.core.reading.Condition;
+import app.dantro.core.reading.Reading;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The order of work on a starting circuit: battery, both sides, walk, repair, retest, complaint's own test. */
+public final class StartingProcedure {
+    /** A path certified at less than this share of today's current is read again after a repair. */
+    private static final double SAME_CURRENT_SHARE = 0.95;
+
+    private final Planner planner;
+
+    public StartingProcedure(Planner planner) {
+        this.planner = planner;
+    }
+
+    /** Findings, profile and the one next step. */
+    public Assessment assess(CaseEvidence evidence) {
+        Findings findings = Diagnosis.of(evidence);
+        Placed placed = next(findings);
+        return new Assessment(findings, Diagnosis.profile(findings), placed.stage, placed.step);
+    }
+
+    private record Placed(Stage stage, Step step) {}
+
+    private Placed next(Findings findings) {
+        return battery(findings)
+                .or(() -> repair(findings))
+                .or(() -> retestAcross(findings))
+                .or(() -> underLoad(findings))
+                .or(() -> whole(findings, Side.RETURN))
+                .or(() -> whole(findings, Side.SUPPLY))
+                .or(() -> walk(findings))
+                .or(() -> suspectBattery(findings))
+                .or(() -> unanswered(findings, Side.RETURN))
+                .or(() -> unanswered(findings, Side.SUPPLY))
+                .orElseGet(() -> proven(findings));
+    }
+
+    private Optional<Placed> battery(Findings findings) {
+        List<Reading> bases = findings.allPosts(Condition.REST);
+        Stage stage = findings.counted().isEmpty() ? Stage.FRESH : Stage.BATTERY;
+        if (bases.isEmpty()) {
+            return Optional.of(new Placed(
+                    stage,
+                    Step.measure(base(findings.loop(), "Battery first: every later test needs one that is charged."))));
+        }
+        if (bases.get(bases.size() - 1).volts() < BatteryJudge.CHARGED_VOLTS) {
+            return Optional.of(new Placed(
+                    Stage.BATTERY,
+                    new Step(
+                            Kind.CHARGE,
+                            "Charge the battery, then read it again",
+                            "Under %s a starting test says nothing about wiring or starter."
+                                    .formatted(Amount.volts(BatteryJudge.CHARGED_VOLTS)),
+                            Optional.of(base(findings.loop(), "After charging, at rest.")),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Cautions.charging())));
+        }
+        if (BatteryJudge.surfaceCharged(bases)) {
+            return Optional.of(new Placed(
+                    Stage.BATTERY,
+                    Step.measure(base(
+                            findings.loop(),
+                            "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again."
+                                    .formatted(Amount.volts(BatteryJudge.SURFACE_CHARGE_VOLTS))))));
+        }
+        return Optional.empty();
+    }
+
+    private static ProbePlan base(SeriesLoop loop, String why) {
+        return new ProbePlan(
+                loop.battery().positivePost(),
+                loop.battery().negativePost(),
+                Condition.REST,
+                "Base voltage at the posts",
+                why,
+                List.of(
+                        new Outcome("12.4 V or more", "charged: go on"),
+                        new Outcome("Under 12.4 V", "charge first"),
+                        new Outcome("Over 12.75 V", "surface charge: remove it, read again")),
+                12.6,
+                BatteryJudge.CHARGED_VOLTS);
+    }
+
+    private Optional<Placed> underLoad(Findings findings) {
+        if (findings.posts(Condition.CRANKING).isPresent()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Placed(stageOf(findings, Stage.BATTERY), Step.measure(cranked(findings))));
+    }
+
+    private static ProbePlan cranked(Findings findings) {
+        SeriesLoop loop = findings.loop();
+        double limit = CrankingLimit.voltsAt(findings.evidence().celsius());
+        return new ProbePlan(
+                loop.battery().positivePost(),
+                loop.battery().negativePost(),
+                Condition.CRANKING,
+                "Battery voltage while cranking",
+                "With the current it gives the battery's own resistance, and proves that current flows.",
+                List.of(
+                        new Outcome("Over 11 V", "strong, or something holds the current back"),
+                        new Outcome("Under " + Amount.volts(limit), "battery weak, or the current is too high"),
+                        new Outcome("Near the base voltage", "no current: the starter was not reached")),
+                11.4,
+                limit);
+    }
+
+    private Optional<Placed> suspectBattery(Findings findings) {
+        Standing standing = findings.standing(findings.loop().battery().id());
+        boolean askAgain = standing == Standing.SUSPECT
+                || standing == Standing.NOT_PROVEN
+                        && findings.posts(Condition.CRANKING)
+                                .flatMap(Reading::amps)
+                                .isEmpty();
+        return askAgain ? Optional.of(new Placed(Stage.BATTERY, Step.measure(cranked(findings)))) : Optional.empty();
+    }
+
+    private Optional<Placed> whole(Findings findings, Side side) {
+        Optional<DropVerdict> whole = findings.whole(side).filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE);
+        if (whole.isPresent() && fullCurrent(findings, whole.get())) {
+            return Optional.empty();
+        }
+        String why = whole.isPresent()
+                ? "It was certified at %s; more flows since the repair."
+                        .formatted(Amount.amps(whole.get().healthy().amps()))
+                : findings.evidence().lastRepair().isPresent()
+                        ? "Retest: the whole side, in the same condition as before the repair."
+                        : side == Side.RETURN
+                                ? "The return side is easier to reach: usually first."
+                                : "Supply side in one reading, contacts included.";
+        return Optional.of(new Placed(stageOf(findings, Stage.SIDES), Step.measure(wholePlan(findings, side, why))));
+    }
+
+    /** After a repair more current flows: a path certified before at less is not certified at this one. */
+    private static boolean fullCurrent(Findings findings, DropVerdict whole) {
+        if (findings.evidence().lastRepair().isEmpty() || !whole.clears()) {
+            return true;
+        }
+        double today = findings.posts(Condition.CRANKING).flatMap(Reading::amps).orElse(0.0);
+        return whole.healthy().amps() >= SAME_CURRENT_SHARE * today;
+    }
+
+    private static ProbePlan wholePlan(Findings findings, Side side, String why) {
+        Map.Entry<PointId, PointId> ends = findings.loop().ends(side);
+        Stretch stretch = findings.loop().between(ends.getKey(), ends.getValue());
+        HealthyDrop healthy = healthy(findings, stretch);
+        return new ProbePlan(
+                ends.getKey(),
+                ends.getValue(),
+                Condition.CRANKING,
+                "Whole " + side.words(),
+                why,
+                List.of(
+                        new Outcome("Under " + Amount.volts(healthy.upperVolts()), "good at this current"),
+                        new Outcome(
+                                "Over " + Amount.volts(healthy.upperVolts()),
+                                "walk along it: the largest step is the fault")),
+                healthy.nominalVolts(),
+                healthy.upperVolts());
+    }
+
+    private Optional<Placed> walk(Findings findings) {
+        return planner.next(findings).map(plan -> new Placed(stageOf(findings, Stage.WALK), Step.measure(plan)));
+    }
+
+    private Optional<Placed> repair(Findings findings) {
+        return findings.withStanding(Standing.FAULTY).stream().findFirst().map(part -> {
+            String name = findings.loop().nameOf(part);
+            Optional<RepairForecast> forecast = RepairForecast.of(findings, part);
+            Step step = new Step(
+                    Kind.REPAIR,
+                    "Repair the " + name,
+                    findings.of(part).says(),
+                    Optional.empty(),
+                    Optional.of(part),
+                    forecast,
+                    Cautions.repair());
+            return new Placed(Stage.REPAIR, step);
+        });
+    }
+
+    private Optional<Placed> retestAcross(Findings findings) {
+        return findings.evidence()
+                .lastRepair()
+                .map(Repair::part)
+                .filter(part -> findings.across(part).isEmpty())
+                .flatMap(part -> findings.loop().part(part))
+                .map(part -> {
+                    HealthyDrop healthy = healthy(findings, findings.loop().between(part.from(), part.to()));
+                    ProbePlan plan = new ProbePlan(
+                            part.from(),
+                            part.to(),
+                            Condition.CRANKING,
+                            "Retest across the " + part.name(),
+                            "Same leads, same condition as before the repair.",
+                            List.of(
+                                    new Outcome("Under " + Amount.volts(healthy.upperVolts()), "the repair holds"),
+                                    new Outcome("Over " + Amount.volts(healthy.upperVolts()), "open it again")),
+                            healthy.nominalVolts(),
+                            healthy.upperVolts());
+                    return new Placed(Stage.RETEST, Step.measure(plan));
+                });
+    }
+
+    /** A whole side that was read but neither certified nor condemned is read again, with the current. */
+    private Optional<Placed> unanswered(Findings findings, Side side) {
+        return findings.whole(side)
+                .filter(v -> !v.clears() && !v.condemns())
+                .map(v -> new Placed(
+                        stageOf(findings, Stage.SIDES),
+                        Step.measure(wholePlan(
+                                findings,
+                                side,
+                                v.marginal()
+                                        ? "Marginal: read it again, mean of several cranks."
+                                        : "Read it again with the current: only then is the side certified."))));
+    }
+
+    private Placed proven(Findings findings) {
+        Optional<ComplaintTest> test = findings.evidence().lastTest();
+        if (test.filter(ComplaintTest::passed).isPresent()) {
+            return new Placed(
+                    Stage.VERIFIED,
+                    Step.of(Kind.DONE, "Verified", "The complaint's own test passed after the retests.", List.of()));
+        }
+        boolean repaired = findings.evidence().lastRepair().isPresent();
+        if (test.isPresent() || !repaired) {
+            return new Placed(
+                    Stage.ELSEWHERE,
+                    Step.of(
+                            Kind.LOOK_ELSEWHERE,
+                            "Wiring and battery do not explain it",
+                            "No verdict on the starter yet: turn the engine by hand, or prove the starter off the engine, before it is called faulty.",
+                            List.of("Battery − off and key out before the engine is turned by hand.")));
+        }
+        return new Placed(
+                Stage.RETEST,
+                Step.of(
+                        Kind.COMPLAINT_TEST,
+                        "Does it crank and start as it should?",
+                        "Both sides are certified again. The complaint's own test closes the case.",
+                        Cautions.running()));
+    }
+
+    private static Stage stageOf(Findings findings, Stage before) {
+        return findings.evidence().lastRepair().isPresent() ? Stage.RETEST : before;
+    }
+
+    private static HealthyDrop healthy(Findings findings, Stretch stretch) {
+        Optional<Double> amps =
+                findings.posts(Condition.CRANKING).flatMap(Reading::amps).filter(a -> a > 0);
+        return HealthyDrop.of(
+                stretch,
+                findings.loop().crankingAmps(),
+                amps,
+                findings.evidence().celsius());
+    }
+}

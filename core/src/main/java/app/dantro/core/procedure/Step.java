@@ -1,0 +1,52 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.RepairForecast;
+import app.dantro.core.planning.ProbePlan;
+import java.util.List;
+import java.util.Optional;
+
+/** The one thing to do next. */
+public record Step(
+        Kind kind,
+        String title,
+        String why,
+        Optional<ProbePlan> probe,
+        Optional<PartId> part,
+        Optional<RepairForecast> forecast,
+        List<String> cautions) {
+    public Step {
+        cautions = List.copyOf(cautions);
+    }
+
+    /** What the step asks for. */
+    public enum Kind {
+        /** Put two leads somewhere and read. */
+        MEASURE,
+        /** Charge the battery, then read its base voltage. */
+        CHARGE,
+        /** Repair a part and record it. */
+        REPAIR,
+        /** Try what the customer complained of. */
+        COMPLAINT_TEST,
+        /** The wiring is proven good and the complaint stays. */
+        LOOK_ELSEWHERE,
+        /** Nothing: the case is verified. */
+        DONE
+    }
+
+    static Step measure(ProbePlan plan) {
+        return new Step(
+                Kind.MEASURE,
+                plan.title(),
+                plan.why(),
+                Optional.of(plan),
+                Optional.empty(),
+                Optional.empty(),
+                Cautions.reading(plan.condition()));
+    }
+
+    static Step of(Kind kind, String title, String why, List<String> cautions) {
+        return new Step(kind, title, why, Optional.empty(), Optional.empty(), Optional.empty(), cautions);
+    }
+}

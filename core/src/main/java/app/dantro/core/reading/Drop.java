@@ -1,0 +1,28 @@
+package app.dantro.core.reading;
+
+/** Ohm's law on a voltage drop (sources.md [OHM]). */
+public final class Drop {
+    private Drop() {}
+
+    /**
+     * Resistance {@code R = V / I}.
+     *
+     * @param volts drop in volts
+     * @param amps current that flowed, in amperes
+     * @return resistance in ohms
+     * @throws IllegalArgumentException if no current flowed: then a drop says nothing about resistance
+     */
+    public static double ohms(double volts, double amps) {
+        if (!(amps > 0 && amps < Double.POSITIVE_INFINITY)) {
+            throw new IllegalArgumentException(
+                    "The current (%s A) must be > 0: without current a drop says nothing about the resistance."
+                            .formatted(amps));
+        }
+        return volts / amps;
+    }
+
+    /** The drop in volts that the same resistance would show at another current in amperes. */
+    public static double voltsAt(double volts, double amps, double otherAmps) {
+        return ohms(volts, amps) * otherAmps;
+    }
+}

@@ -1,0 +1,25 @@
+package app.dantro.core.reading;
+
+/** Standard uncertainty of a reading: meter ± (0.5 % + 2 digits), and the flutter of a cranking engine. */
+public final class MeterError {
+    private static final double ASSUMED_GAIN = 0.005;
+    private static final double ASSUMED_DIGITS = 2;
+    private static final double ASSUMED_CRANKING_FLUTTER = 0.01;
+    private static final double ASSUMED_LEAST_VOLTS = 0.0005;
+    private static final double UNIFORM = Math.sqrt(3);
+
+    private MeterError() {}
+
+    /** Standard uncertainty of one reading, in volts. */
+    public static double standardVolts(Reading reading) {
+        double gain = ASSUMED_GAIN * Math.abs(reading.volts()) / UNIFORM;
+        return Math.hypot(gain, standardVoltsWithoutGain(reading));
+    }
+
+    /** The share that does not cancel between readings of the same meter, in volts. */
+    public static double standardVoltsWithoutGain(Reading reading) {
+        double digits = ASSUMED_DIGITS * Math.min(reading.resolutionVolts(), 0.1) / UNIFORM;
+        double flutter = reading.condition().starterCalled() ? ASSUMED_CRANKING_FLUTTER * Math.abs(reading.volts()) : 0;
+        return Math.max(ASSUMED_LEAST_VOLTS, Math.hypot(digits, flutter));
+    }
+}

@@ -1,0 +1,52 @@
+package app.dantro.core.reading;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A doubt about a reading as it was typed, with the answers that settle it.
+ *
+ * @param sentence what is odd, and what it would mean
+ */
+public record Slip(Kind kind, String sentence, List<Choice> choices) {
+    public Slip {
+        Objects.requireNonNull(kind, "kind");
+        Objects.requireNonNull(sentence, "sentence");
+        choices = List.copyOf(choices);
+    }
+
+    /** Kinds of slip that show at entry. */
+    public enum Kind {
+        DECIMAL,
+        SIGN,
+        RESOLUTION,
+        ABOVE_SOURCE,
+        NO_CURRENT
+    }
+
+    /** What the technician may answer. */
+    public enum Answer {
+        /** It is what the meter showed. */
+        AS_READ,
+        /** Another value was meant, see the choice. */
+        MEANT,
+        /** The starter was turning. */
+        CALLED,
+        /** Nothing was turning: it stays as a check of meter and leads. */
+        NOT_CALLED,
+        /** It will be measured again; this one does not count. */
+        REPEAT
+    }
+
+    /** One answer with its label and, for {@code MEANT}, the value in volts. */
+    public record Choice(Answer answer, String label, Optional<Double> volts) {
+        public static Choice of(Answer answer, String label) {
+            return new Choice(answer, label, Optional.empty());
+        }
+
+        public static Choice meaning(double volts, String label) {
+            return new Choice(Answer.MEANT, label, Optional.of(volts));
+        }
+    }
+}

@@ -1,0 +1,312 @@
+package app.dantro.core.reading;
+
+import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.reading.Slip.Answer;
+import app.dantro.core.reading.Slip.Choice;
+import app.dantro.core.reading.Slip.Kind;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+
+/** Looks at a reading as it is entered, against the circuit and the readings that count already. */
+public final class SlipCheck {
+    private static final double HIGHEST_OPEN_CIRCUIT_VOLTS = 13.2;
+    private static final double HIGHEST_POST_VOLTS = 16;
+    private static final double LOWEST_POST_VOLTS = 5;
+    private static final double[] MOVES = {0.1, 10, 0.001, 1000, 0.01, 100};
+    private static final double OFF_SIGMAS = 4;
+    private static final double OFF_VOLTS = 0.03;
+    private static final double FITS_SIGMAS = 2.5;
+    private static final double LOAD_PROOF_VOLTS = 0.5;
+
+    private final SeriesLoop loop;
+    private final double celsius;
+    private final List<Reading> counted;
+
+    /**
+     * @param celsius temperature of the conductors in °C
+     * @param counted the case's readings that count so far
+     */
+    public SlipCheck(SeriesLoop loop, double celsius, List<Reading> counted) {
+        this.loop = loop;
+        this.celsius = celsius;
+        this.counted = List.copyOf(counted);
+    }
+
+    /** The first doubt there is, in the order: range, source, sign, decimal, current. */
+    public Optional<Slip> check(Reading reading) {
+        Stretch stretch = loop.between(reading.red(), reading.black());
+        return range(reading)
+                .or(() -> source(reading, stretch))
+                .or(() -> sign(reading, stretch))
+                .or(() -> decimal(reading, stretch))
+                .or(() -> current(reading, stretch));
+    }
+
+    /** True if the posts fell at least 0.5 V below base while cranking: then current certainly flowed. */
+    public static boolean loadProven(SeriesLoop loop, List<Reading> counted) {
+        DoubleStream base = posts(loop, counted, Condition.REST);
+        DoubleStream cranked = posts(loop, counted, Condition.CRANKING);
+        return base.max().orElse(0) - cranked.min().orElse(Double.MAX_VALUE) >= LOAD_PROOF_VOLTS;
+    }
+
+    private static DoubleStream posts(SeriesLoop loop, List<Reading> counted, Condition condition) {
+        return counted.stream()
+                .filter(r -> r.condition() == condition && loop.isPosts(r.red(), r.black()))
+                .mapToDouble(r -> Math.abs(r.volts()));
+    }
+
+    private Optional<Slip> range(Reading reading) {
+        if (reading.range().isEmpty()) {
+            return Optional.empty();
+        }
+        MeterRange range = reading.range().get();
+        double size = Math.abs(reading.volts());
+        boolean tooFine = reading.typed().resolutionVolts() < range.resolutionVolts() * 0.99;
+        if (!tooFine && size <= range.fullScaleVolts()) {
+            return Optional.empty();
+        }
+        String why = tooFine
+                ? "The %s range has a last digit of %s, so it cannot show %s."
+                        .formatted(range.words(), millivolts(range.resolutionVolts()), shown(reading))
+                : "The %s range ends at %s, so it cannot show %s."
+                        .formatted(range.words(), range.words(), shown(reading));
+        MeterRange better = MeterRange.finestFor(reading.volts());
+        return Optional.of(new Slip(
+                Kind.RESOLUTION,
+                why + " Which was it?",
+                List.of(
+                        Choice.of(Answer.AS_READ, "The value is right, the range was another"),
+                        Choice.of(Answer.REPEAT, "Measure again on the %s range".formatted(better.words())))));
+    }
+
+    private Optional<Slip> source(Reading reading, Stretch stretch) {
+        double size = Math.abs(reading.volts());
+        if (loop.isPosts(reading.red(), reading.black())) {
+            return size > HIGHEST_POST_VOLTS || size < LOWEST_POST_VOLTS ? postsDecimal(reading) : Optional.empty();
+        }
+        double source = posts(loop, counted, Condition.REST).max().orElse(HIGHEST_OPEN_CIRCUIT_VOLTS);
+        if (size <= source + Math.max(0.1, 3 * MeterError.standardVolts(reading))) {
+            return Optional.empty();
+        }
+        HealthyDrop healthy = healthy(reading, stretch);
+        Optional<Choice> meant = DoubleStream.of(0.1, 0.01, 0.001)
+                .filter(move -> size * move <= source)
+                .boxed()
+                .min(Comparator.comparingDouble(move -> Math.abs(Math.log(size * move / healthy.nominalVolts()))))
+                .map(move -> meant(reading, move));
+        return Optional.of(new Slip(
+                Kind.ABOVE_SOURCE,
+                "%s is more than the battery's own %s: no part can lose that. What did the meter show?"
+                        .formatted(shown(reading), Amount.volts(source)),
+                choices(meant, Choice.of(Answer.AS_READ, "It showed " + shown(reading)), repeat())));
+    }
+
+    private Optional<Slip> postsDecimal(Reading reading) {
+        double size = Math.abs(reading.volts());
+        Optional<Choice> meant = DoubleStream.of(0.1, 10, 0.01, 100, 0.001, 1000)
+                .filter(move -> size * move >= 8 && size * move <= 13.5)
+                .boxed()
+                .findFirst()
+                .map(move -> meant(reading, move));
+        if (meant.isEmpty() && size < LOWEST_POST_VOLTS && reading.condition().starterCalled()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Slip(
+                Kind.DECIMAL,
+                "%s at the posts does not fit a 12 V battery. What did the meter show?".formatted(shown(reading)),
+                choices(meant, Choice.of(Answer.AS_READ, "It showed " + shown(reading)), repeat())));
+    }
+
+    private Optional<Slip> sign(Reading reading, Stretch stretch) {
+        double withFlow = stretch.withFlow() ? reading.volts() : -reading.volts();
+        if (withFlow >= -3 * Math.max(reading.resolutionVolts(), MeterError.standardVolts(reading))) {
+            return Optional.empty();
+        }
+        String turned = shown(reading, -reading.volts());
+        return Optional.of(new Slip(
+                Kind.SIGN,
+                "%s runs against the flow: current goes from %s to %s. Were the leads swapped?"
+                        .formatted(shown(reading), upstream(reading, stretch), downstream(reading, stretch)),
+                List.of(
+                        Choice.meaning(-reading.volts(), "Leads swapped: " + turned),
+                        Choice.of(Answer.AS_READ, "Leads as shown: " + shown(reading)),
+                        repeat())));
+    }
+
+    private Optional<Slip> decimal(Reading reading, Stretch stretch) {
+        if (!reading.condition().starterCalled() || reading.volts() == 0) {
+            return Optional.empty();
+        }
+        return byClosure(reading)
+                .or(() -> stretch.isDrop() ? byNeighbours(reading, stretch) : Optional.empty())
+                .or(() -> stretch.isDrop() ? byLimit(reading, stretch) : Optional.empty());
+    }
+
+    private Optional<Slip> byClosure(Reading reading) {
+        Optional<LoopClosure.Sum> sum = LoopClosure.around(reading, counted);
+        if (sum.isEmpty()
+                || Math.abs(sum.get().residualSigmas(reading.volts())) < OFF_SIGMAS
+                || Math.abs(reading.volts() - sum.get().volts()) < OFF_VOLTS) {
+            return Optional.empty();
+        }
+        double by = sum.get().volts();
+        return DoubleStream.of(MOVES)
+                .filter(move -> {
+                    double sigma = Math.max(sum.get().standardVolts(), 0.02 * Math.abs(by));
+                    return Math.abs(reading.volts() * move - by) < FITS_SIGMAS * sigma && Math.abs(by) > OFF_VOLTS;
+                })
+                .boxed()
+                .findFirst()
+                .map(move -> decimalSlip(
+                        reading,
+                        move,
+                        "%s does not add up with the others, which leave %s here."
+                                .formatted(shown(reading), Amount.volts(by))));
+    }
+
+    private Optional<Slip> byNeighbours(Reading reading, Stretch stretch) {
+        double size = Math.abs(reading.volts());
+        double sigma = 3 * MeterError.standardVolts(reading);
+        for (Reading other : drops(reading)) {
+            Stretch otherStretch = loop.between(other.red(), other.black());
+            double otherSize = Math.abs(other.volts());
+            if (otherStretch.covers(stretch) && size > otherSize * 1.15 + sigma && size * 0.1 <= otherSize * 1.15) {
+                return Optional.of(decimalSlip(
+                        reading,
+                        0.1,
+                        "%s is more than the %s of the whole stretch around it."
+                                .formatted(shown(reading), shown(other))));
+            }
+            if (stretch.covers(otherStretch) && size < otherSize * 0.85 - sigma && size * 10 >= otherSize * 0.85) {
+                return Optional.of(decimalSlip(
+                        reading,
+                        10,
+                        "%s is less than the %s of a piece inside it.".formatted(shown(reading), shown(other))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Slip> byLimit(Reading reading, Stretch stretch) {
+        HealthyDrop healthy = healthy(reading, stretch);
+        double size = Math.abs(reading.volts());
+        if (!healthy.estimated() && size < healthy.lowVolts() / 3 && healthy.holds(size * 10)) {
+            return Optional.of(decimalSlip(
+                    reading,
+                    10,
+                    "%s is less than the copper alone must lose at %s.".formatted(shown(reading), current(healthy))));
+        }
+        if (size <= healthy.upperVolts() || corroborated(reading, stretch)) {
+            return Optional.empty();
+        }
+        return DoubleStream.of(0.1, 0.001)
+                .filter(move -> healthy.holds(size * move))
+                .boxed()
+                .findFirst()
+                .map(move -> decimalSlip(
+                        reading,
+                        move,
+                        "%s would be a fault; a healthy one loses %s to %s at %s."
+                                .formatted(
+                                        shown(reading),
+                                        Amount.volts(healthy.lowVolts()),
+                                        Amount.volts(healthy.upperVolts()),
+                                        current(healthy))));
+    }
+
+    /** True if a reading around it, or inside it, lost at least half as much. */
+    private boolean corroborated(Reading reading, Stretch stretch) {
+        return drops(reading).stream().anyMatch(other -> {
+            Stretch otherStretch = loop.between(other.red(), other.black());
+            boolean nested = otherStretch.covers(stretch) || stretch.covers(otherStretch);
+            return nested && Math.abs(other.volts()) >= 0.5 * Math.abs(reading.volts());
+        });
+    }
+
+    private Optional<Slip> current(Reading reading, Stretch stretch) {
+        if (!stretch.isDrop() || reading.called()) {
+            return Optional.empty();
+        }
+        boolean small = Math.abs(reading.volts()) <= healthy(reading, stretch).upperVolts();
+        boolean measured = reading.amps().filter(amps -> amps > 0).isPresent();
+        boolean cranking = reading.condition() == Condition.CRANKING;
+        if (!small || measured || (cranking && reading.amps().isEmpty() && loadProven(loop, counted))) {
+            return Optional.empty();
+        }
+        Choice control = Choice.of(Answer.NOT_CALLED, "Nothing turned: keep it as a check of the meter");
+        List<Choice> choices = reading.condition().starterCalled()
+                ? List.of(Choice.of(Answer.CALLED, "The starter turned"), control, repeat())
+                : List.of(control, repeat());
+        return Optional.of(new Slip(
+                Kind.NO_CURRENT,
+                "%s with no current known proves nothing about the wire: without current nothing is lost. Did the starter turn?"
+                        .formatted(shown(reading)),
+                choices));
+    }
+
+    private List<Reading> drops(Reading reading) {
+        return counted.stream()
+                .filter(other -> !other.id().equals(reading.id()) && other.condition() == reading.condition())
+                .filter(other -> loop.between(other.red(), other.black()).isDrop())
+                .toList();
+    }
+
+    private HealthyDrop healthy(Reading reading, Stretch stretch) {
+        return HealthyDrop.of(stretch, loop.crankingAmps(), reading.amps().filter(a -> a > 0), celsius);
+    }
+
+    private static Slip decimalSlip(Reading reading, double move, String why) {
+        return new Slip(
+                Kind.DECIMAL,
+                why + " What did the meter show?",
+                List.of(meant(reading, move), Choice.of(Answer.AS_READ, "It showed " + shown(reading)), repeat()));
+    }
+
+    private static Choice meant(Reading reading, double move) {
+        double volts = reading.volts() * move;
+        return Choice.meaning(volts, "It showed " + shown(reading, volts));
+    }
+
+    private static Choice repeat() {
+        return Choice.of(Answer.REPEAT, "Not sure: measure again");
+    }
+
+    private static List<Choice> choices(Optional<Choice> first, Choice... rest) {
+        return java.util.stream.Stream.concat(first.stream(), java.util.Arrays.stream(rest))
+                .toList();
+    }
+
+    private String upstream(Reading reading, Stretch stretch) {
+        return loop.point(stretch.withFlow() ? reading.red() : reading.black())
+                .orElseThrow()
+                .name();
+    }
+
+    private String downstream(Reading reading, Stretch stretch) {
+        return loop.point(stretch.withFlow() ? reading.black() : reading.red())
+                .orElseThrow()
+                .name();
+    }
+
+    private static String current(HealthyDrop healthy) {
+        return Amount.amps(healthy.amps()) + (healthy.estimated() ? ", estimated" : "");
+    }
+
+    private static String shown(Reading reading) {
+        return shown(reading, reading.volts());
+    }
+
+    /** The value with as many significant digits as were typed. */
+    private static String shown(Reading reading, double volts) {
+        double scale = reading.volts() == 0 ? 1 : Math.abs(volts / reading.volts());
+        return Amount.volts(volts, reading.typed().resolutionVolts() * scale);
+    }
+
+    private static String millivolts(double volts) {
+        return volts >= 0.1 ? Amount.volts(volts, 0.1) : Math.round(volts * 1e4) / 10.0 + " mV";
+    }
+}

@@ -1,0 +1,200 @@
+package app.dantro.core.procedure;
+
+import static app.dantro.core.reading.Readings.base;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.ReadyMadeCircuits;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.ComplaintTest;
+import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.network.OperatingPoint;
+import app.dantro.core.network.StartingSolver;
+import app.dantro.core.network.VehicleState;
+import app.dantro.core.planning.HalfSplitPlanner;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.reading.Condition;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class StartingProcedureTest {
+    private static final SeriesLoop VAN = ReadyMadeCircuits.petrolBodyReturn();
+    private static final int MOST_READINGS_TO_VERDICT = 9;
+
+    private final StartingProcedure procedure = new StartingProcedure(new HalfSplitPlanner());
+
+    static Stream<String> wiring() {
+        return VAN.parts().stream().map(p -> p.id().value());
+    }
+
+    @ParameterizedTest
+    @MethodSource("wiring")
+    void leadsToEveryBadPartAndToAVerifiedRepair(String bad) {
+        Job job = new Job(VehicleState.healthy().with(PartId.of(bad), 0.02), new Random(7));
+        Step step = job.followUntil(Kind.REPAIR);
+        assertThat(step.part()).contains(PartId.of(bad));
+        assertThat(job.readings).hasSizeLessThanOrEqualTo(MOST_READINGS_TO_VERDICT);
+        job.repair(step.part().orElseThrow());
+        assertThat(procedure.assess(job.evidence()).stage()).isEqualTo(Stage.RETEST);
+        job.followUntil(Kind.COMPLAINT_TEST);
+        job.passes();
+        Assessment end = procedure.assess(job.evidence());
+        assertThat(end.stage()).isEqualTo(Stage.VERIFIED);
+        assertThat(end.findings().standing(PartId.of(bad))).isEqualTo(Standing.CLEARED);
+        assertThat(end.findings().standing(VAN.starter().id())).isEqualTo(Standing.CLEARED);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
+    void neverCondemnsAnythingOnAHealthyVehicle(long seed) {
+        Job job = new Job(VehicleState.healthy(), new Random(seed));
+        job.followUntil(Kind.LOOK_ELSEWHERE);
+        assertThat(procedure.assess(job.evidence()).findings().withStanding(Standing.FAULTY))
+                .isEmpty();
+        assertThat(procedure.assess(job.evidence()).findings().withStanding(Standing.SUSPECT))
+                .isEmpty();
+    }
+
+    @Test
+    void findsASecondFaultAfterTheFirstIsRepaired() {
+        VehicleState two =
+                VehicleState.healthy().with(PartId.of("strap-end-block"), 0.02).with(PartId.of("stud-joint"), 0.008);
+        Job job = new Job(two, new Random(3));
+        for (int repairs = 0; repairs < 2; repairs++) {
+            job.repair(job.followUntil(Kind.REPAIR).part().orElseThrow());
+        }
+        job.followUntil(Kind.COMPLAINT_TEST);
+        assertThat(job.repairs)
+                .extracting(r -> r.part().value())
+                .containsExactlyInAnyOrder("strap-end-block", "stud-joint");
+    }
+
+    @Test
+    void asksForAChargedBatteryBeforeAnythingIsCranked() {
+        Step step = procedure.assess(evidence(base("12.1"))).next();
+        assertThat(step.kind()).isEqualTo(Kind.CHARGE);
+        assertThat(step.cautions()).anyMatch(c -> c.contains("frozen"));
+    }
+
+    @Test
+    void asksToRemoveSurfaceChargeOnce() {
+        assertThat(procedure.assess(evidence(base("12.9"))).next().why()).contains("surface charge");
+        ProbePlan plan = procedure
+                .assess(evidence(base("12.9"), base("12.8")))
+                .next()
+                .probe()
+                .orElseThrow();
+        assertThat(plan.condition()).isEqualTo(Condition.CRANKING);
+    }
+
+    @Test
+    void asksForTheCurrentWhenASideIsOnlyNotTheCause() {
+        Job job = new Job(VehicleState.healthy(), new Random(5));
+        job.withClamp = false;
+        Step step = null;
+        for (int i = 0; i < 5; i++) {
+            step = procedure.assess(job.evidence()).next();
+            job.measure(step.probe().orElseThrow());
+        }
+        assertThat(procedure.assess(job.evidence()).findings().withStanding(Standing.CLEARED))
+                .isEmpty();
+        assertThat(step.kind()).isEqualTo(Kind.MEASURE);
+    }
+
+    @Test
+    void aFailedComplaintTestNeverBlamesTheStarter() {
+        Job job = new Job(VehicleState.healthy().with(PartId.of("strap-end-block"), 0.02), new Random(1));
+        job.repair(job.followUntil(Kind.REPAIR).part().orElseThrow());
+        job.followUntil(Kind.COMPLAINT_TEST);
+        job.tests.add(new ComplaintTest(UUID.randomUUID(), false, "", Long.MAX_VALUE));
+        Assessment end = procedure.assess(job.evidence());
+        assertThat(end.stage()).isEqualTo(Stage.ELSEWHERE);
+        assertThat(end.findings().standing(VAN.starter().id())).isEqualTo(Standing.NOT_PROVEN);
+    }
+
+    @Test
+    void everyStepThatCranksCarriesItsCautions() {
+        Step step = procedure.assess(evidence(base("12.6"))).next();
+        assertThat(step.probe().orElseThrow().condition()).isEqualTo(Condition.CRANKING);
+        assertThat(step.cautions()).anyMatch(c -> c.contains("neutral")).anyMatch(c -> c.contains("2 min"));
+    }
+
+    private static CaseEvidence evidence(Reading... readings) {
+        return new CaseEvidence(
+                VAN, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of());
+    }
+
+    /** A technician who does what the program says, on a simulated vehicle with a noisy meter. */
+    private final class Job {
+        private static final double FLUTTER = 0.005;
+        private VehicleState state;
+        private final Random random;
+        private final List<RecordedReading> readings = new ArrayList<>();
+        private final List<Repair> repairs = new ArrayList<>();
+        private final List<ComplaintTest> tests = new ArrayList<>();
+        private boolean withClamp = true;
+
+        Job(VehicleState state, Random random) {
+            this.state = state;
+            this.random = random;
+        }
+
+        CaseEvidence evidence() {
+            return new CaseEvidence(VAN, 20, readings, repairs, tests);
+        }
+
+        Step followUntil(Kind kind) {
+            for (int i = 0; i < 25; i++) {
+                Step step = procedure.assess(evidence()).next();
+                if (step.kind() == kind) {
+                    return step;
+                }
+                measure(step.probe().orElseThrow(() -> new AssertionError("stuck at " + step)));
+            }
+            throw new AssertionError("no " + kind + " after 25 readings");
+        }
+
+        void measure(ProbePlan plan) {
+            StartingSolver solver = new StartingSolver(VAN, state);
+            OperatingPoint point = plan.condition() == Condition.REST ? solver.rest() : solver.cranking();
+            double volts = point.between(plan.red(), plan.black()) * (1 + FLUTTER * random.nextGaussian());
+            Current current = plan.condition() == Condition.REST || !withClamp
+                    ? Current.unknown()
+                    : Current.of(Math.round(point.starterAmps()), Current.How.CLAMP);
+            readings.add(RecordedReading.of(Readings.of(
+                    plan.red().value(),
+                    plan.black().value(),
+                    plan.condition(),
+                    String.format(Locale.ROOT, "%.3f", volts),
+                    current)));
+        }
+
+        void repair(PartId part) {
+            Map<PartId, Double> left = new java.util.HashMap<>(state.addedOhms());
+            left.remove(part);
+            state = new VehicleState(state.stateOfCharge(), state.celsius(), left);
+            long now = readings.get(readings.size() - 1).reading().takenAtMillis();
+            repairs.add(new Repair(UUID.randomUUID(), part, Repair.Action.CLEANED, "", now));
+        }
+
+        void passes() {
+            tests.add(new ComplaintTest(UUID.randomUUID(), true, "", Long.MAX_VALUE));
+        }
+    }
+}
