@@ -140,7 +140,7 @@ public final class HalfSplitPlanner implements Planner {
                 findings.evidence().celsius());
     }
 
-    private static String name(SeriesLoop loop, PointId id) {
+    static String name(SeriesLoop loop, PointId id) {
         String name = loop.point(id).orElseThrow().name();
         return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }

@@ -1,0 +1,106 @@
+package app.dantro.server.db;
+
+import app.dantro.server.StartRefused;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Arrays;
+
+/** Looks at a database before it is opened, on a copy, so that a file this version must not touch stays as it is. */
+final class DatabaseFile {
+    /** The newest schema this version knows: the number of its last migration. */
+    static final int SCHEMA_VERSION = 1;
+
+    private static final int APPLICATION_ID = 1145130580;
+    private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
+
+    private DatabaseFile() {}
+
+    static void check(Path file) {
+        if (!Files.exists(file)) {
+            return;
+        }
+        Path copy = null;
+        try {
+            if (Files.size(file) == 0) {
+                return;
+            }
+            checkMagic(file);
+            copy = Files.createTempDirectory("dantro-check");
+            Path copied = copy.resolve("copy.db");
+            Files.copy(file, copied);
+            Path wal = file.resolveSibling(file.getFileName() + "-wal");
+            if (Files.exists(wal)) {
+                Files.copy(wal, copy.resolve("copy.db-wal"));
+            }
+            checkContents(file, copied);
+        } catch (IOException e) {
+            throw new StartRefused(
+                    "The database (%s) cannot be read: look at its permissions and the space for temporary files."
+                            .formatted(file),
+                    e);
+        } finally {
+            remove(copy);
+        }
+    }
+
+    private static void checkMagic(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            if (!Arrays.equals(in.readNBytes(MAGIC.length), MAGIC)) {
+                throw damaged(file, null);
+            }
+        }
+    }
+
+    private static void checkContents(Path file, Path copied) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copied);
+                Statement statement = connection.createStatement()) {
+            int version = Integer.parseInt(single(statement, "PRAGMA user_version"));
+            boolean ours = Integer.parseInt(single(statement, "PRAGMA application_id")) == APPLICATION_ID;
+            if (ours && version > SCHEMA_VERSION) {
+                throw new StartRefused(
+                        "The database (%s) was written by a newer Dantro (schema %d, this one knows %d): update Dantro, or choose another folder with --data DIR. Nothing was changed."
+                                .formatted(file, version, SCHEMA_VERSION));
+            }
+            if (!ours || !single(statement, "PRAGMA quick_check").equals("ok")) {
+                throw damaged(file, null);
+            }
+        } catch (SQLException e) {
+            throw damaged(file, e);
+        }
+    }
+
+    private static String single(Statement statement, String sql) throws SQLException {
+        try (ResultSet rows = statement.executeQuery(sql)) {
+            return rows.next() ? rows.getString(1) : "";
+        }
+    }
+
+    private static StartRefused damaged(Path file, Exception cause) {
+        return new StartRefused(
+                "The database (%s) is damaged or not Dantro's: put a backup in its place, or choose another folder with --data DIR. Nothing was changed."
+                        .formatted(file),
+                cause);
+    }
+
+    private static void remove(Path folder) {
+        if (folder == null) {
+            return;
+        }
+        for (String name : new String[] {"copy.db", "copy.db-wal", "copy.db-shm", ""}) {
+            try {
+                Files.deleteIfExists(folder.resolve(name));
+            } catch (IOException e) {
+                throw new StartRefused(
+                        "The temporary folder (%s) cannot be removed: remove it by hand.".formatted(folder), e);
+            }
+        }
+    }
+}

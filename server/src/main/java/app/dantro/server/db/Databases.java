@@ -1,0 +1,70 @@
+package app.dantro.server.db;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.JdbcTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** One writing connection and a few reading ones on the same file (decisions/0002). */
+@Configuration(proxyBeanMethods = false)
+class Databases {
+    private static final int READERS = 4;
+
+    /** The writer; migrations run on a connection of their own before it opens. */
+    @Bean
+    @Primary
+    HikariDataSource writerSource(DataFolder folder) {
+        PragmaCheckedDataSource source = new PragmaCheckedDataSource(folder.database(), false);
+        Flyway.configure().dataSource(source).load().migrate();
+        return pool("writer", source, 1);
+    }
+
+    @Bean
+    HikariDataSource readerSource(DataFolder folder, @Qualifier("writerSource") DataSource migrated) {
+        return pool("reader", new PragmaCheckedDataSource(folder.database(), true), READERS);
+    }
+
+    @Bean
+    @Primary
+    JdbcClient writer(@Qualifier("writerSource") DataSource source) {
+        return JdbcClient.create(source);
+    }
+
+    @Bean
+    JdbcClient reader(@Qualifier("readerSource") DataSource source) {
+        return JdbcClient.create(source);
+    }
+
+    @Bean
+    TransactionTemplate transaction(@Qualifier("writerSource") DataSource source) {
+        return new TransactionTemplate(new JdbcTransactionManager(source));
+    }
+
+    /** Names this database, so that drafts and queues in a browser never mix two of them. */
+    @Bean
+    DatabaseIdentity databaseIdentity(@Qualifier("writer") JdbcClient writer) {
+        writer.sql("INSERT INTO database_identity (id) SELECT :id WHERE NOT EXISTS (SELECT 1 FROM database_identity)")
+                .param("id", UUID.randomUUID().toString())
+                .update();
+        return new DatabaseIdentity(writer.sql("SELECT id FROM database_identity")
+                .query(String.class)
+                .single());
+    }
+
+    private static HikariDataSource pool(String name, DataSource source, int size) {
+        HikariConfig config = new HikariConfig();
+        config.setPoolName(name);
+        config.setDataSource(source);
+        config.setMaximumPoolSize(size);
+        config.setMinimumIdle(1);
+        return new HikariDataSource(config);
+    }
+}

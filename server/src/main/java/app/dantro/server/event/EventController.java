@@ -1,0 +1,102 @@
+package app.dantro.server.event;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.ComplaintTest;
+import app.dantro.core.diagnosis.Repair;
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.CaseView;
+import app.dantro.server.job.StoredRepair;
+import app.dantro.server.job.StoredTest;
+import app.dantro.server.job.Strike;
+import app.dantro.server.problem.ProblemException;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Repairs, complaint tests, strikes. */
+@RestController
+@RequestMapping("/api/cases/{caseId}")
+class EventController {
+    private final CaseFiles files;
+    private final Events events;
+
+    EventController(CaseFiles files, Events events) {
+        this.files = files;
+        this.events = events;
+    }
+
+    /** A repair to record. */
+    record NewRepair(
+            @NotBlank String part,
+            @NotNull Repair.Action action,
+            @NotNull @Size(max = 500) String note,
+            @NotBlank @Size(max = 60) String by,
+            @NotNull Long doneAtMs) {
+        StoredRepair toRepair(UUID id, CaseFile file) {
+            PartId partId = ProblemException.checking("part", () -> PartId.of(part));
+            boolean component = partId.equals(file.loop().battery().id())
+                    || partId.equals(file.loop().starter().id());
+            if (!component && file.loop().part(partId).isEmpty()) {
+                throw ProblemException.field("part", "There is no part (%s) in this circuit.".formatted(part));
+            }
+            return new StoredRepair(file.record().id(), new Repair(id, partId, action, note.strip(), doneAtMs), by);
+        }
+    }
+
+    /** Whether the complaint is gone. */
+    record NewComplaintTest(
+            @NotNull Boolean passed,
+            @NotNull @Size(max = 500) String note,
+            @NotBlank @Size(max = 60) String by,
+            @NotNull Long doneAtMs) {
+        StoredTest toTest(UUID id, UUID caseId) {
+            return new StoredTest(caseId, new ComplaintTest(id, passed, note.strip(), doneAtMs), by);
+        }
+    }
+
+    /** Something to strike out, or to restore. */
+    record NewStrike(
+            @NotNull UUID target,
+            @NotNull Boolean restores,
+            @NotNull @Size(max = 200) String reason,
+            @NotBlank @Size(max = 60) String by,
+            @NotNull Long struckAtMs) {
+        Strike toStrike(UUID id, UUID caseId) {
+            return new Strike(id, caseId, target, restores, reason.strip(), by, struckAtMs);
+        }
+    }
+
+    @PutMapping("/repairs/{repairId}")
+    ResponseEntity<CaseView> repair(
+            @PathVariable UUID caseId, @PathVariable UUID repairId, @Valid @RequestBody NewRepair body) {
+        return answer(caseId, events.record(body.toRepair(repairId, files.load(caseId))));
+    }
+
+    @PutMapping("/complaint-tests/{testId}")
+    ResponseEntity<CaseView> complaintTest(
+            @PathVariable UUID caseId, @PathVariable UUID testId, @Valid @RequestBody NewComplaintTest body) {
+        return answer(
+                caseId,
+                events.record(body.toTest(testId, files.load(caseId).record().id())));
+    }
+
+    @PutMapping("/strikes/{strikeId}")
+    ResponseEntity<CaseView> strike(
+            @PathVariable UUID caseId, @PathVariable UUID strikeId, @Valid @RequestBody NewStrike body) {
+        return answer(caseId, events.record(body.toStrike(strikeId, caseId)));
+    }
+
+    private ResponseEntity<CaseView> answer(UUID caseId, boolean added) {
+        return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
+    }
+}

@@ -1,0 +1,52 @@
+package app.dantro.server.event;
+
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.EventStore;
+import app.dantro.server.job.StoredRepair;
+import app.dantro.server.job.StoredTest;
+import app.dantro.server.job.Strike;
+import app.dantro.server.live.CaseEvents;
+import app.dantro.server.problem.ProblemException;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Appends repairs, complaint tests and strikes; the same send twice does no harm. */
+@Service
+public class Events {
+    private final CaseFiles files;
+    private final EventStore store;
+    private final CaseEvents events;
+
+    Events(CaseFiles files, EventStore store, CaseEvents events) {
+        this.files = files;
+        this.store = store;
+        this.events = events;
+    }
+
+    public boolean record(StoredRepair repair) {
+        return done(store.add(repair), repair, store.findRepair(repair.repair().id()), repair.caseId());
+    }
+
+    public boolean record(StoredTest test) {
+        return done(store.add(test), test, store.findTest(test.test().id()), test.caseId());
+    }
+
+    boolean record(Strike strike) {
+        CaseFile file = files.load(strike.caseId());
+        if (!file.holds(strike.target())) {
+            throw ProblemException.field(
+                    "target", "There is nothing with the id (%s) in this case.".formatted(strike.target()));
+        }
+        return done(store.add(strike), strike, store.findStrike(strike.id()), strike.caseId());
+    }
+
+    private <T> boolean done(boolean added, T sent, Optional<T> onRecord, UUID caseId) {
+        if (!added && !onRecord.orElseThrow().equals(sent)) {
+            throw ProblemException.conflict("Something else on record has this id. Make a new id for a new entry.");
+        }
+        events.changed(caseId);
+        return added;
+    }
+}

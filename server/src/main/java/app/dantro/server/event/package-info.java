@@ -1,0 +1,2 @@
+/** Repairs, complaint tests and strikes. */
+package app.dantro.server.event;

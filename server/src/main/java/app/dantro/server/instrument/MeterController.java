@@ -1,0 +1,41 @@
+package app.dantro.server.instrument;
+
+import app.dantro.core.reading.Condition;
+import app.dantro.core.reading.MeterRange;
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The simulated meter's display. */
+@RestController
+@RequestMapping("/api/cases/{caseId}/simulated-meter")
+class MeterController {
+    private final CaseFiles files;
+    private final SimulatedInstruments instruments;
+
+    MeterController(CaseFiles files, SimulatedInstruments instruments) {
+        this.files = files;
+        this.instruments = instruments;
+    }
+
+    /** What the simulated meter and clamp show; {@code seed} repeats it. */
+    record MeterDisplayView(String typed, MeterRange range, Optional<Double> amps, long seed) {}
+
+    @GetMapping
+    MeterDisplayView measure(
+            @PathVariable UUID caseId,
+            @RequestParam String red,
+            @RequestParam String black,
+            @RequestParam Condition condition) {
+        CaseFile file = files.load(caseId);
+        SimulatedInstruments.Display display =
+                instruments.measure(file, file.point("red", red), file.point("black", black), condition);
+        return new MeterDisplayView(display.typed(), display.range(), display.amps(), display.seed());
+    }
+}

@@ -1,0 +1,99 @@
+package app.dantro.server.job;
+
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.diagnosis.Diagnosis;
+import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.reading.Condition;
+import app.dantro.server.db.DatabaseIdentity;
+import app.dantro.server.problem.ProblemException;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Cases: list, open, show. */
+@RestController
+@RequestMapping("/api")
+class CaseController {
+    private final CaseStore cases;
+    private final CaseFiles files;
+    private final DatabaseIdentity database;
+
+    CaseController(CaseStore cases, CaseFiles files, DatabaseIdentity database) {
+        this.cases = cases;
+        this.files = files;
+        this.database = database;
+    }
+
+    /** A case to open; the id comes with the address, made by the client. */
+    record NewCase(
+            @NotBlank @Size(max = 80) String vehicle,
+            @NotBlank @Size(max = 200) String complaint,
+            @NotBlank String circuit,
+            @NotNull @DecimalMin("-40") @DecimalMax("90") Double celsius,
+            @NotBlank @Size(max = 60) String by,
+            @NotNull Long openedAtMs) {
+        CaseRecord toRecord(UUID id) {
+            return new CaseRecord(id, vehicle.strip(), complaint.strip(), circuit, celsius, by, openedAtMs);
+        }
+    }
+
+    /** Which database answers. */
+    record AboutView(String databaseId) {}
+
+    @GetMapping("/about")
+    AboutView about() {
+        return new AboutView(database.id());
+    }
+
+    @GetMapping("/cases")
+    List<CaseCard> list() {
+        return files.cards();
+    }
+
+    @GetMapping("/cases/{caseId}")
+    CaseView show(@PathVariable UUID caseId) {
+        return files.view(caseId);
+    }
+
+    @PutMapping("/cases/{caseId}")
+    ResponseEntity<CaseView> open(@PathVariable UUID caseId, @Valid @RequestBody NewCase body) {
+        CaseRecord record = body.toRecord(caseId);
+        Circuits.named(record.circuit());
+        boolean added = cases.add(record);
+        if (!added && !cases.find(caseId).orElseThrow().equals(record)) {
+            throw ProblemException.conflict(
+                    "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));
+        }
+        return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
+    }
+
+    /** What any two points should read. */
+    @GetMapping("/cases/{caseId}/expectation")
+    StepView.ProbeView expectation(
+            @PathVariable UUID caseId,
+            @RequestParam String red,
+            @RequestParam String black,
+            @RequestParam Condition condition) {
+        CaseFile file = files.load(caseId);
+        PointId redPoint = file.point("red", red);
+        PointId blackPoint = file.point("black", black);
+        return StepView.ProbeView.of(
+                file.loop(),
+                ProblemException.checking(
+                        "black", () -> FreeProbe.of(Diagnosis.of(file.evidence()), redPoint, blackPoint, condition)));
+    }
+}

@@ -1,0 +1,81 @@
+package app.dantro.server.job;
+
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.server.problem.ProblemException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/** All that is on record for one case. */
+public record CaseFile(
+        CaseRecord record,
+        SeriesLoop loop,
+        List<StoredReading> readings,
+        List<StoredRepair> repairs,
+        List<StoredTest> tests,
+        List<Strike> strikes,
+        Optional<Simulation> simulation) {
+
+    /**
+     * A probe point of this case's circuit.
+     *
+     * @throws ProblemException naming the field, if there is no such point
+     */
+    public PointId point(String field, String value) {
+        return loop.points().stream()
+                .map(ProbePoint::id)
+                .filter(id -> id.value().equals(value))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.field(
+                        field,
+                        "There is no probe point (%s) in this circuit. It has: %s."
+                                .formatted(
+                                        value,
+                                        loop.points().stream()
+                                                .map(p -> p.id().value())
+                                                .collect(Collectors.joining(", ")))));
+    }
+
+    /** The strike that is in force on a target, if it is struck. */
+    public Optional<Strike> strikeOn(UUID target) {
+        Map<UUID, Strike> newest = new HashMap<>();
+        strikes.forEach(s -> newest.put(s.target(), s));
+        return Optional.ofNullable(newest.get(target)).filter(s -> !s.restores());
+    }
+
+    public boolean isStruck(UUID target) {
+        return strikeOn(target).isPresent();
+    }
+
+    /** True for a reading, repair or test of this case, or the case itself. */
+    public boolean holds(UUID target) {
+        return record.id().equals(target)
+                || readings.stream().anyMatch(r -> r.reading().id().equals(target))
+                || repairs.stream().anyMatch(r -> r.repair().id().equals(target))
+                || tests.stream().anyMatch(t -> t.test().id().equals(target));
+    }
+
+    /** The evidence that follows: struck repairs and tests left out, struck readings marked. */
+    public CaseEvidence evidence() {
+        return new CaseEvidence(
+                loop,
+                record.celsius(),
+                readings.stream()
+                        .map(r -> r.recorded(isStruck(r.reading().id())))
+                        .toList(),
+                repairs.stream()
+                        .map(StoredRepair::repair)
+                        .filter(r -> !isStruck(r.id()))
+                        .toList(),
+                tests.stream()
+                        .map(StoredTest::test)
+                        .filter(t -> !isStruck(t.id()))
+                        .toList());
+    }
+}

@@ -1,0 +1,261 @@
+package app.dantro.server.job;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.DropAnswer;
+import app.dantro.core.diagnosis.DropVerdict;
+import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.PartFinding;
+import app.dantro.core.diagnosis.ReadingState;
+import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.limits.School;
+import app.dantro.core.limits.SchoolVerdict;
+import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.Stage;
+import app.dantro.core.reading.Amount;
+import app.dantro.core.reading.Condition;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.MeterRange;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Slip;
+import app.dantro.core.reading.Statistic;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** One case with everything that follows from its events. */
+public record CaseView(
+        UUID id,
+        String vehicle,
+        String complaint,
+        double celsius,
+        long openedAtMs,
+        boolean simulated,
+        boolean setAside,
+        Stage stage,
+        String stageWords,
+        String headline,
+        List<String> contradictions,
+        StepView next,
+        ProfileView profile,
+        List<PartView> parts,
+        List<ReadingView> readings,
+        List<RepairView> repairs,
+        List<ComplaintTestView> tests) {
+
+    static CaseView of(CaseFile file, Assessment assessment) {
+        Findings findings = assessment.findings();
+        CaseEvidence evidence = findings.evidence();
+        return new CaseView(
+                file.record().id(),
+                file.record().vehicle(),
+                file.record().complaint(),
+                file.record().celsius(),
+                file.record().openedAtMs(),
+                file.simulation().isPresent(),
+                file.isStruck(file.record().id()),
+                assessment.stage(),
+                assessment.stage().words(),
+                findings.headline(),
+                findings.contradictions(),
+                StepView.of(file.loop(), assessment.next()),
+                ProfileView.of(file.loop(), assessment.profile()),
+                findings.parts().stream().map(p -> PartView.of(file, p)).toList(),
+                file.readings().stream()
+                        .map(r -> ReadingView.of(file, evidence, findings, r))
+                        .toList(),
+                file.repairs().stream().map(r -> RepairView.of(file, r)).toList(),
+                file.tests().stream().map(t -> ComplaintTestView.of(file, t)).toList());
+    }
+
+    /** A part with its standing. */
+    public record PartView(
+            String id,
+            String name,
+            String kind,
+            Optional<String> side,
+            Standing standing,
+            String standingWords,
+            String says,
+            List<UUID> readings,
+            List<String> missing) {
+        static PartView of(CaseFile file, PartFinding finding) {
+            PartId id = finding.part();
+            boolean wiring = file.loop().part(id).isPresent();
+            return new PartView(
+                    id.value(),
+                    finding.name(),
+                    file.loop().part(id).map(p -> p.kind().word()).orElse("component"),
+                    wiring ? Optional.of(file.loop().sideOf(id).name()) : Optional.empty(),
+                    finding.standing(),
+                    finding.standing().words(),
+                    finding.says(),
+                    finding.readings(),
+                    finding.missing());
+        }
+    }
+
+    /** A reading as it is on record, with its answer. */
+    public record ReadingView(
+            UUID id,
+            String red,
+            String redName,
+            String black,
+            String blackName,
+            Condition condition,
+            String conditionWords,
+            String typed,
+            double volts,
+            double resolutionVolts,
+            String shown,
+            Statistic statistic,
+            String statisticWords,
+            Optional<Double> amps,
+            Optional<Current.How> ampsKnownBy,
+            Optional<MeterRange> range,
+            StoredReading.Source source,
+            String takenBy,
+            long takenAtMs,
+            ReadingState state,
+            String stateWords,
+            Optional<String> strikeReason,
+            Optional<SlipView> slip,
+            Optional<DropView> drop) {
+        static ReadingView of(CaseFile file, CaseEvidence evidence, Findings findings, StoredReading stored) {
+            RecordedReading recorded =
+                    stored.recorded(file.isStruck(stored.reading().id()));
+            Reading reading = recorded.effective();
+            ReadingState state = evidence.stateOf(recorded);
+            return new ReadingView(
+                    reading.id(),
+                    reading.red().value(),
+                    name(file, reading.red().value()),
+                    reading.black().value(),
+                    name(file, reading.black().value()),
+                    reading.condition(),
+                    reading.condition().words(),
+                    stored.reading().typed().text(),
+                    reading.volts(),
+                    reading.resolutionVolts(),
+                    Amount.volts(reading.volts(), reading.resolutionVolts()),
+                    reading.statistic(),
+                    reading.statistic().words(),
+                    reading.amps(),
+                    reading.current() instanceof Current.Measured m ? Optional.of(m.how()) : Optional.empty(),
+                    reading.range(),
+                    stored.source(),
+                    stored.takenBy(),
+                    reading.takenAtMillis(),
+                    state,
+                    state.words(),
+                    file.strikeOn(reading.id()).map(Strike::reason),
+                    stored.slip().map(s -> SlipView.of(s, stored.answer())),
+                    findings.verdicts().stream()
+                            .filter(v -> v.reading().id().equals(reading.id()))
+                            .findFirst()
+                            .map(v -> DropView.of(file, v)));
+        }
+
+        private static String name(CaseFile file, String point) {
+            return file.loop().points().stream()
+                    .filter(p -> p.id().value().equals(point))
+                    .map(ProbePoint::name)
+                    .findFirst()
+                    .orElse(point);
+        }
+    }
+
+    /** The question a reading raised, and its answer. */
+    public record SlipView(
+            Slip.Kind kind, String sentence, List<SlipChoiceView> choices, Optional<Slip.Answer> answer) {
+        static SlipView of(Slip slip, Optional<Slip.Answer> answer) {
+            return new SlipView(
+                    slip.kind(),
+                    slip.sentence(),
+                    slip.choices().stream()
+                            .map(c -> new SlipChoiceView(c.answer(), c.label(), c.volts()))
+                            .toList(),
+                    answer);
+        }
+    }
+
+    /** One possible answer. */
+    public record SlipChoiceView(Slip.Answer answer, String label, Optional<Double> volts) {}
+
+    /** What a drop means, and what the schools say of it. */
+    public record DropView(
+            DropAnswer answer,
+            String answerWords,
+            boolean marginal,
+            Optional<Double> ohms,
+            double healthyUpperVolts,
+            boolean estimated,
+            String sentence,
+            List<SchoolView> schools) {
+        static DropView of(CaseFile file, DropVerdict verdict) {
+            double error = 2 * MeterError.standardVolts(verdict.reading());
+            List<SchoolView> schools = School.starting().stream()
+                    .map(s -> new SchoolView(
+                            s.name(),
+                            s.limitFor(file.loop(), verdict.stretch()),
+                            s.judge(file.loop(), verdict.stretch(), verdict.volts(), error)))
+                    .toList();
+            return new DropView(
+                    verdict.answer(),
+                    verdict.answer().words(),
+                    verdict.marginal(),
+                    verdict.ohms(),
+                    verdict.healthy().upperVolts(),
+                    verdict.healthy().estimated(),
+                    verdict.sentence(),
+                    schools);
+        }
+    }
+
+    /** A school's word on a drop. */
+    public record SchoolView(String name, Optional<Double> limitVolts, SchoolVerdict verdict) {}
+
+    /** A repair on record. */
+    public record RepairView(
+            UUID id,
+            String part,
+            String partName,
+            Repair.Action action,
+            String actionWords,
+            String note,
+            String doneBy,
+            long doneAtMs,
+            boolean struck) {
+        static RepairView of(CaseFile file, StoredRepair stored) {
+            Repair repair = stored.repair();
+            return new RepairView(
+                    repair.id(),
+                    repair.part().value(),
+                    file.loop().nameOf(repair.part()),
+                    repair.action(),
+                    repair.action().words(),
+                    repair.note(),
+                    stored.doneBy(),
+                    repair.doneAtMillis(),
+                    file.isStruck(repair.id()));
+        }
+    }
+
+    /** A complaint test on record. */
+    public record ComplaintTestView(
+            UUID id, boolean passed, String note, String doneBy, long doneAtMs, boolean struck) {
+        static ComplaintTestView of(CaseFile file, StoredTest stored) {
+            return new ComplaintTestView(
+                    stored.test().id(),
+                    stored.test().passed(),
+                    stored.test().note(),
+                    stored.doneBy(),
+                    stored.test().doneAtMillis(),
+                    file.isStruck(stored.test().id()));
+        }
+    }
+}

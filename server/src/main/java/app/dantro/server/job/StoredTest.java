@@ -1,0 +1,7 @@
+package app.dantro.server.job;
+
+import app.dantro.core.diagnosis.ComplaintTest;
+import java.util.UUID;
+
+/** A complaint test with its case and author. */
+public record StoredTest(UUID caseId, ComplaintTest test, String doneBy) {}

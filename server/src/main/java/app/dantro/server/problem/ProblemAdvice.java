@@ -1,0 +1,105 @@
+package app.dantro.server.problem;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns every exception into problem+json; what a person can mend is said, what they cannot is logged. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler(ProblemException.class)
+    ResponseEntity<ProblemDetail> refused(ProblemException e) {
+        return ResponseEntity.status(e.status()).body(problem(e.status(), e.code(), e.getMessage(), e.fields()));
+    }
+
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    ResponseEntity<ProblemDetail> badPath(MethodArgumentTypeMismatchException e) {
+        String needed = e.getRequiredType() == UUID.class ? "a UUID" : "another kind of value";
+        String message = "The %s (%s) must be %s.".formatted(e.getName(), e.getValue(), needed);
+        return ResponseEntity.badRequest()
+                .body(problem(
+                        HttpStatus.BAD_REQUEST, "bad-field", message, List.of(new FieldProblem(e.getName(), message))));
+    }
+
+    @ExceptionHandler(Exception.class)
+    ResponseEntity<ProblemDetail> broken(Exception e) {
+        LOG.error("Request failed", e);
+        return ResponseEntity.internalServerError()
+                .body(problem(
+                        HttpStatus.INTERNAL_SERVER_ERROR,
+                        "internal",
+                        "Dantro could not do this. Nothing you entered is lost; try again, and report it if it stays.",
+                        List.of()));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<FieldProblem> fields = e.getBindingResult().getFieldErrors().stream()
+                .map(f -> new FieldProblem(
+                        f.getField(), "The field (%s) %s.".formatted(f.getField(), f.getDefaultMessage())))
+                .toList();
+        String message = fields.stream().map(FieldProblem::message).collect(Collectors.joining(" "));
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "bad-field", message, fields));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<FieldProblem> fields = List.of();
+        String message = "The body is not the JSON that this address takes. See /api/openapi for its fields.";
+        if (e.getCause() instanceof UnrecognizedPropertyException unknown) {
+            message = "There is no field (%s) here. Known fields: %s."
+                    .formatted(unknown.getPropertyName(), unknown.getKnownPropertyIds());
+            fields = List.of(new FieldProblem(path(unknown), message));
+        } else if (e.getCause() instanceof InvalidFormatException format
+                && format.getTargetType().isEnum()) {
+            message = "The field (%s) is (%s) but must be one of %s."
+                    .formatted(
+                            path(format),
+                            format.getValue(),
+                            Arrays.toString(format.getTargetType().getEnumConstants()));
+            fields = List.of(new FieldProblem(path(format), message));
+        } else if (e.getCause() instanceof JsonMappingException mapping) {
+            message = "The field (%s) has a value that does not fit it.".formatted(path(mapping));
+            fields = List.of(new FieldProblem(path(mapping), message));
+        } else if (e.getCause() instanceof JsonProcessingException) {
+            message = "The body is not JSON: numbers are written like 131 or 0.27, text in double quotes.";
+        }
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "bad-json", message, fields));
+    }
+
+    private static String path(JsonMappingException e) {
+        return e.getPath().stream()
+                .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : r.getFieldName())
+                .collect(Collectors.joining("."));
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String code, String message, List<FieldProblem> fields) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, message);
+        detail.setProperty("code", code);
+        detail.setProperty("fields", fields);
+        return detail;
+    }
+}

@@ -1,0 +1,93 @@
+package app.dantro.server.reading;
+
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.reading.Condition;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.MeterRange;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Slip;
+import app.dantro.core.reading.Statistic;
+import app.dantro.core.reading.TypedVolts;
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.CaseView;
+import app.dantro.server.job.StoredReading;
+import app.dantro.server.problem.ProblemException;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Readings: save one, answer what was asked about it. */
+@RestController
+@RequestMapping("/api/cases/{caseId}/readings/{readingId}")
+class ReadingController {
+    private final CaseFiles files;
+    private final Readings readings;
+
+    ReadingController(CaseFiles files, Readings readings) {
+        this.files = files;
+        this.readings = readings;
+    }
+
+    /** A reading to save; the id comes with the address, made by the client. */
+    record NewReading(
+            @NotBlank String red,
+            @NotBlank String black,
+            @NotNull Condition condition,
+            @NotNull String typed,
+            @NotNull Statistic statistic,
+            Optional<Double> amps,
+            Optional<Current.How> ampsKnownBy,
+            Optional<MeterRange> range,
+            @NotNull StoredReading.Source source,
+            @NotBlank @Size(max = 60) String by,
+            @NotNull Long takenAtMs) {
+        Reading toReading(UUID id, CaseFile file) {
+            PointId redPoint = file.point("red", red);
+            PointId blackPoint = file.point("black", black);
+            if (redPoint.equals(blackPoint)) {
+                throw ProblemException.field(
+                        "black", "Both leads are on (%s). Put them on two different points.".formatted(red));
+            }
+            TypedVolts volts = ProblemException.checking("typed", () -> TypedVolts.parse(typed));
+            return new Reading(
+                    id, redPoint, blackPoint, condition, volts, statistic, current(), range, false, takenAtMs);
+        }
+
+        private Current current() {
+            return ProblemException.checking(
+                    "amps",
+                    () -> amps.map(a -> Current.of(a, ampsKnownBy.orElse(Current.How.CLAMP)))
+                            .orElseGet(Current::unknown));
+        }
+    }
+
+    /** The answer to what was asked about a reading. */
+    record NewAnswer(
+            @NotNull Slip.Answer answer,
+            @NotBlank @Size(max = 60) String by) {}
+
+    @PutMapping
+    ResponseEntity<CaseView> put(
+            @PathVariable UUID caseId, @PathVariable UUID readingId, @Valid @RequestBody NewReading body) {
+        CaseFile file = files.load(caseId);
+        boolean added = readings.record(file, body.toReading(readingId, file), body.source(), body.by());
+        return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
+    }
+
+    @PutMapping("/answer")
+    CaseView answer(@PathVariable UUID caseId, @PathVariable UUID readingId, @Valid @RequestBody NewAnswer body) {
+        readings.answer(caseId, readingId, body.answer(), body.by());
+        return files.view(caseId);
+    }
+}

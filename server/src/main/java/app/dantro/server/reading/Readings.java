@@ -1,0 +1,79 @@
+package app.dantro.server.reading;
+
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Slip;
+import app.dantro.core.reading.SlipCheck;
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.ReadingStore;
+import app.dantro.server.job.StoredReading;
+import app.dantro.server.live.CaseEvents;
+import app.dantro.server.problem.ProblemException;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Takes readings and answers into the record. */
+@Service
+public class Readings {
+    private final CaseFiles files;
+    private final ReadingStore store;
+    private final CaseEvents events;
+    private final Clock clock;
+
+    Readings(CaseFiles files, ReadingStore store, CaseEvents events, Clock clock) {
+        this.files = files;
+        this.store = store;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /**
+     * Checks a reading for slips and appends it as it was typed.
+     *
+     * @return true if it was added, false if the very same reading was on record already
+     * @throws ProblemException 409 if the id belongs to another reading
+     */
+    public boolean record(CaseFile file, Reading reading, StoredReading.Source source, String by) {
+        Optional<Slip> slip = new SlipCheck(
+                        file.loop(), file.record().celsius(), file.evidence().counted())
+                .check(reading);
+        StoredReading stored =
+                new StoredReading(file.record().id(), reading, source, by, clock.millis(), slip, Optional.empty());
+        boolean added = store.add(stored);
+        if (!added && !store.find(reading.id()).orElseThrow().sameContent(stored)) {
+            throw ProblemException.conflict(
+                    "Another reading has this id (%s). Make a new id for a new reading; strike the old one out if it is wrong."
+                            .formatted(reading.id()));
+        }
+        events.changed(file.record().id());
+        return added;
+    }
+
+    /** Records the answer to the question that a reading raised. */
+    public void answer(UUID caseId, UUID readingId, Slip.Answer answer, String by) {
+        StoredReading stored = files.load(caseId).readings().stream()
+                .filter(r -> r.reading().id().equals(readingId))
+                .findFirst()
+                .orElseThrow(
+                        () -> ProblemException.notFound("There is no reading (%s) in this case.".formatted(readingId)));
+        Slip slip = stored.slip().orElseThrow(() -> ProblemException.conflict("Nothing was asked about this reading."));
+        if (slip.choices().stream().noneMatch(c -> c.answer() == answer)) {
+            throw ProblemException.field(
+                    "answer",
+                    "The answer (%s) is not offered. Choose one of %s."
+                            .formatted(
+                                    answer,
+                                    slip.choices().stream()
+                                            .map(Slip.Choice::answer)
+                                            .toList()));
+        }
+        boolean added = store.answer(readingId, answer, by, clock.millis());
+        if (!added && stored.answer().filter(a -> a == answer).isEmpty()) {
+            throw ProblemException.conflict(
+                    "The question is answered already. Strike the reading out and measure again if the answer was wrong.");
+        }
+        events.changed(caseId);
+    }
+}
