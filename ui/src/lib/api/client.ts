@@ -1,0 +1,36 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+/** The server's views under the names the interface uses. */
+export type CaseView = components['schemas']['CaseView'];
+export type CaseCard = components['schemas']['CaseCard'];
+export type Profile = components['schemas']['ProfileView'];
+export type ProfileSide = components['schemas']['ProfileSideView'];
+export type ProfilePoint = components['schemas']['ProfilePointView'];
+export type ProfileStep = components['schemas']['ProfileStepView'];
+export type Step = components['schemas']['StepView'];
+export type Probe = components['schemas']['ProbeView'];
+export type Part = components['schemas']['PartView'];
+export type ReadingRow = components['schemas']['ReadingView'];
+export type Slip = components['schemas']['SlipView'];
+export type Repair = components['schemas']['RepairView'];
+export type NewReading = components['schemas']['NewReading'];
+export type NewCase = components['schemas']['NewCase'];
+export type Condition = Probe['condition'];
+export type Standing = Part['standing'];
+export type RepairAction = Repair['action'];
+export type MeterRange = NonNullable<NewReading['range']>;
+export type SlipAnswer = NonNullable<Slip['answer']>;
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+/** What the server says when it refuses: a sentence for the person, and the fields it is about. */
+export type Problem = { detail: string; code?: string; fields?: { field: string; message: string }[] };
+
+/** The sentence of a refusal, or a plain one when the server did not give any. */
+export function problemText(problem: unknown): string {
+	if (problem && typeof problem === 'object' && 'detail' in problem && typeof problem.detail === 'string') {
+		return problem.detail;
+	}
+	return 'Dantro did not answer as expected. Try again.';
+}

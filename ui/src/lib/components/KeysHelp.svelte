@@ -1,0 +1,26 @@
+<script lang="ts">
+	import Modal from 'flowbite-svelte/Modal.svelte';
+
+	type Props = { open: boolean; keys: [string, string][] };
+	let { open = $bindable(), keys }: Props = $props();
+</script>
+
+<Modal title="Keys of this view" bind:open size="xs" class="dialog">
+	<dl>
+		{#each keys as [key, what] (key)}
+			<dt>{key}</dt>
+			<dd>{what}</dd>
+		{/each}
+	</dl>
+</Modal>
+
+<style>
+	dl {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 6px 18px;
+	}
+	dt {
+		font-weight: 750;
+	}
+</style>

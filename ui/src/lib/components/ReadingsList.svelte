@@ -1,0 +1,115 @@
+<script lang="ts">
+	import type { ReadingRow } from '../api/client';
+	import { amps, moment } from '../format/si';
+	import Key from './Key.svelte';
+
+	type Props = {
+		readings: ReadingRow[];
+		onstrike: (reading: ReadingRow) => void;
+		onrestore: (reading: ReadingRow) => void;
+	};
+	let { readings, onstrike, onrestore }: Props = $props();
+	const newestFirst = $derived(readings.toReversed());
+	const now = Date.now();
+</script>
+
+<section class="card" aria-label="Readings so far">
+	<h2>Readings so far</h2>
+	{#if readings.length === 0}
+		<p class="empty">None yet. The first one is the battery's base voltage.</p>
+	{/if}
+	<ul>
+		{#each newestFirst as r (r.id)}
+			<li class:struck={r.state === 'STRUCK'} class:off={r.state !== 'COUNTS'} data-state={r.state}>
+				<span class="volts">{r.shown}</span>
+				<span class="where">
+					<b>{r.redName} → {r.blackName}</b>
+					<span>
+						{r.conditionWords}{r.amps === undefined ? '' : `, ${amps(r.amps)}`} · {moment(r.takenAtMs, now)}
+						{r.source === 'SIMULATED' ? ' · simulated' : ''}
+						{r.slip?.answer === 'MEANT' ? ` · typed ${r.typed}` : ''}
+					</span>
+				</span>
+				<span class="answer">
+					{#if r.state === 'COUNTS'}
+						{r.drop ? `${r.drop.answerWords}${r.drop.marginal ? ', marginal' : ''}` : ''}
+					{:else}
+						{r.stateWords}{r.strikeReason ? `: ${r.strikeReason}` : ''}
+					{/if}
+				</span>
+				{#if r.state === 'STRUCK'}
+					<Key onclick={() => onrestore(r)} aria-label="Restore {r.shown}">Restore</Key>
+				{:else}
+					<Key onclick={() => onstrike(r)} aria-label="Strike out {r.shown}">Strike</Key>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+</section>
+
+<style>
+	section {
+		padding: 12px 18px;
+	}
+	h2 {
+		font-size: 17px;
+		font-weight: 750;
+	}
+	.empty {
+		padding: 10px 0;
+		color: var(--soft);
+	}
+	li {
+		display: grid;
+		grid-template-columns: 6.5em minmax(0, 1fr) minmax(0, 16em) auto;
+		gap: 4px 14px;
+		align-items: center;
+		padding: 6px 0;
+		border-top: 1px solid var(--line);
+	}
+	.volts {
+		font-size: 20px;
+		font-weight: 800;
+	}
+	.where b::first-letter {
+		text-transform: uppercase;
+	}
+	.where span {
+		display: block;
+		font-size: 14px;
+		color: var(--soft);
+	}
+	.answer {
+		font-weight: 650;
+	}
+	.off .volts,
+	.off b {
+		color: var(--soft);
+		font-weight: 500;
+	}
+	.struck .volts,
+	.struck b {
+		text-decoration: line-through;
+		text-decoration-thickness: 2px;
+	}
+	@media (max-width: 767px) {
+		section {
+			padding: 10px 12px;
+		}
+		li {
+			grid-template-columns: minmax(0, 1fr) auto;
+		}
+		.where {
+			grid-row: 2;
+			grid-column: 1 / -1;
+		}
+		.answer {
+			grid-row: 3;
+			grid-column: 1 / -1;
+		}
+		li :global(.key) {
+			grid-row: 1;
+			grid-column: 2;
+		}
+	}
+</style>

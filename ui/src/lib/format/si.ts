@@ -1,0 +1,41 @@
+/** Writes SI values for people. The only place that picks prefixes. */
+
+const MINUS = '−';
+
+function fixed(value: number, digits: number): string {
+	const text = value.toFixed(digits);
+	const zero = Number(text) === 0;
+	return text.startsWith('-') ? (zero ? text.slice(1) : MINUS + text.slice(1)) : text;
+}
+
+/** Volts of an estimate: "2.75", "0.18", "0.012". */
+export function volts(value: number): string {
+	return fixed(value, Math.abs(value) < 0.0995 ? 3 : 2);
+}
+
+/** Volts with the digits of the meter's last digit. */
+export function voltsAt(value: number, resolutionVolts: number): string {
+	const digits = Math.min(4, Math.max(0, Math.round(-Math.log10(resolutionVolts))));
+	return fixed(value, digits);
+}
+
+/** "131 A", "7.4 A". */
+export function amps(value: number): string {
+	return `${fixed(value, Math.abs(value) < 9.95 ? 1 : 0)} A`;
+}
+
+/** Ohms as milliohms with two to three digits: "0.15 mΩ", "20.4 mΩ", "150 mΩ". */
+export function milliohms(ohms: number): string {
+	const milli = ohms * 1e3;
+	const size = Math.abs(milli);
+	return `${fixed(milli, size < 0.995 ? 2 : size < 99.95 ? 1 : 0)} mΩ`;
+}
+
+/** Time of day, or date and time when it was another day. */
+export function moment(epochMillis: number, now: number): string {
+	const then = new Date(epochMillis);
+	const time = then.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+	return then.toDateString() === new Date(now).toDateString()
+		? time
+		: `${then.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })} ${time}`;
+}

@@ -1,0 +1,50 @@
+<script lang="ts">
+	import type { Profile } from '../api/client';
+	import { volts } from '../format/si';
+
+	type Props = { profile: Profile; /** Lies across instead of standing upright. */ flat?: boolean };
+	let { profile, flat = false }: Props = $props();
+</script>
+
+<aside class:flat aria-label="What is left for the motor">
+	{#if profile.motorVolts === undefined}
+		<strong class="unknown">?</strong>
+		<span>left for the motor: both sides not read yet</span>
+	{:else}
+		<strong>{volts(profile.motorVolts)} V</strong>
+		<span>left for the motor{profile.motorMeasured ? '' : ', worked out'}</span>
+	{/if}
+	<span class="soft">healthy<br /><b>{profile.healthyMotorVolts.toFixed(1)} V</b></span>
+</aside>
+
+<style>
+	aside {
+		display: flex;
+		flex-direction: column;
+		justify-content: center;
+		gap: 10px;
+		padding: 12px 4px;
+		border: 2px solid var(--strong-line);
+		border-radius: 14px;
+		background: var(--card);
+		text-align: center;
+		font-size: 13px;
+	}
+	strong {
+		font-size: 25px;
+		font-weight: 850;
+		white-space: nowrap;
+	}
+	.soft {
+		color: var(--soft);
+	}
+	.soft b {
+		color: var(--ink);
+	}
+	.flat {
+		flex-direction: row;
+		align-items: center;
+		gap: 14px;
+		padding: 6px 12px;
+	}
+</style>

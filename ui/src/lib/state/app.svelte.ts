@@ -1,0 +1,42 @@
+import { createContext } from 'svelte';
+import { api } from '../api/client';
+import { deviceName } from './ids';
+
+export type Theme = 'day' | 'bay';
+
+/** What every view shares: which database answers, who this device is, which theme is on. */
+export class AppState {
+	#database = $state('');
+	#theme = $state<Theme>('day');
+	readonly device: string;
+
+	constructor(private readonly storage: Storage) {
+		this.device = deviceName(storage);
+		this.#theme = storage.getItem('dantro:theme') === 'bay' ? 'bay' : 'day';
+	}
+
+	get database(): string {
+		return this.#database;
+	}
+	get theme(): Theme {
+		return this.#theme;
+	}
+
+	async load(): Promise<void> {
+		const known = this.storage.getItem('dantro:database') ?? '';
+		try {
+			const { data } = await api.GET('/api/about');
+			this.#database = data?.databaseId ?? known;
+			this.storage.setItem('dantro:database', this.#database);
+		} catch {
+			this.#database = known || 'unknown';
+		}
+	}
+
+	toggleTheme(): void {
+		this.#theme = this.#theme === 'day' ? 'bay' : 'day';
+		this.storage.setItem('dantro:theme', this.#theme);
+	}
+}
+
+export const [getApp, setApp] = createContext<AppState>();

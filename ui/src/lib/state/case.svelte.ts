@@ -1,0 +1,279 @@
+import {
+	api,
+	problemText,
+	type CaseView,
+	type Condition,
+	type NewReading,
+	type Probe,
+	type RepairAction,
+	type SlipAnswer
+} from '../api/client';
+import { parseTyped } from '../format/typed';
+import { newId } from './ids';
+import { Outbox } from './outbox.svelte';
+
+/** What has been entered but not saved; kept in the browser with every keystroke. */
+type Draft = {
+	text: string;
+	amps: string;
+	range?: NewReading['range'];
+	simulated?: boolean;
+	/** The technician's own choice of points and condition, if any. */
+	red?: string;
+	black?: string;
+	condition?: Condition;
+};
+
+const EMPTY: Draft = { text: '', amps: '' };
+
+/** One case on screen: the server's view, the draft of the next reading, and the verbs. */
+export class CaseState {
+	#view = $state.raw<CaseView | null>(null);
+	#draft = $state.raw<Draft>(EMPTY);
+	#chosen = $state.raw<Probe | null>(null);
+	#message = $state('');
+	#outbox: Outbox;
+	#request = 0;
+
+	constructor(
+		readonly id: string,
+		private readonly database: string,
+		private readonly device: string,
+		private readonly storage: Storage,
+		send: typeof fetch
+	) {
+		this.#draft = JSON.parse(storage.getItem(this.#draftKey) ?? 'null') ?? EMPTY;
+		this.#outbox = new Outbox(database, storage, send, (outcome) => {
+			if ('view' in outcome) {
+				if (outcome.letter.caseId === id) this.#show(outcome.view);
+			} else {
+				this.#refused(outcome.letter.body, outcome.refused);
+			}
+		});
+	}
+
+	get view(): CaseView | null {
+		return this.#view;
+	}
+	get draft(): Draft {
+		return this.#draft;
+	}
+	get message(): string {
+		return this.#message;
+	}
+	get outbox(): Outbox {
+		return this.#outbox;
+	}
+	/** The technician's own choice, else the proposed probe, if the step has one. */
+	get probe(): Probe | null {
+		return this.#chosen ?? this.#view?.next.probe ?? null;
+	}
+	get ownChoice(): boolean {
+		return this.#chosen !== null;
+	}
+	get condition(): Condition {
+		return this.#draft.condition ?? this.#view?.next.probe?.condition ?? 'CRANKING';
+	}
+	/** The reading with a question that nobody has answered. */
+	get asked() {
+		return this.#view?.readings.find((r) => r.state === 'ASKED') ?? null;
+	}
+	get unsaved() {
+		return this.#outbox.letters.filter((l) => l.caseId === this.id);
+	}
+
+	/** Fetches the case; a later request wins over an earlier one. */
+	async load(): Promise<void> {
+		const request = ++this.#request;
+		try {
+			const { data, error } = await api.GET('/api/cases/{caseId}', { params: { path: { caseId: this.id } } });
+			if (request !== this.#request) return;
+			if (data) this.#show(data);
+			else this.#message = problemText(error);
+		} catch {
+			this.#message = 'Dantro cannot be reached. What you enter is kept and sent when it is back.';
+		}
+		if (this.#draft.red && this.#draft.black && !this.#chosen) await this.#expect();
+		await this.#outbox.flush();
+	}
+
+	type(text: string): void {
+		this.#edit({ text, simulated: false, range: undefined });
+		this.#message = '';
+	}
+
+	setAmps(amps: string): void {
+		this.#edit({ amps });
+	}
+
+	async setCondition(condition: Condition): Promise<void> {
+		const probe = this.probe;
+		this.#edit({
+			condition,
+			red: this.#draft.red ?? probe?.red.id,
+			black: this.#draft.black ?? probe?.black.id
+		});
+		await this.#expect();
+	}
+
+	/** Places the leads one after the other: red first, then black. */
+	async place(point: string): Promise<void> {
+		const { red, black } = this.#draft;
+		if (!red || black) {
+			this.#edit({ red: point, black: undefined });
+			this.#chosen = null;
+		} else if (point !== red) {
+			this.#edit({ black: point });
+			await this.#expect();
+		}
+	}
+
+	async swap(): Promise<void> {
+		const probe = this.probe;
+		if (!probe) return;
+		this.#edit({ red: probe.black.id, black: probe.red.id, condition: probe.condition });
+		await this.#expect();
+	}
+
+	/** Back to the proposed probe. */
+	followPlan(): void {
+		this.#chosen = null;
+		this.#edit({ red: undefined, black: undefined, condition: undefined });
+	}
+
+	/** Puts the simulated meter's display into the entry, as if it had been read off. */
+	async measure(): Promise<void> {
+		const probe = this.probe;
+		if (!probe) return;
+		const { data, error } = await api.GET('/api/cases/{caseId}/simulated-meter', {
+			params: {
+				path: { caseId: this.id },
+				query: { red: probe.red.id, black: probe.black.id, condition: probe.condition }
+			}
+		});
+		if (!data) {
+			this.#message = problemText(error);
+			return;
+		}
+		this.#message = '';
+		this.#edit({
+			text: data.typed,
+			simulated: true,
+			range: data.range,
+			amps: data.amps === undefined ? this.#draft.amps : String(data.amps)
+		});
+	}
+
+	save(): void {
+		const probe = this.probe;
+		if (!probe || this.asked) return;
+		if (!parseTyped(this.#draft.text)) {
+			this.#message = 'Type what the meter shows, such as 0.27 or 270 mV.';
+			return;
+		}
+		const amps = this.#amps(probe.condition);
+		if (amps === null) {
+			this.#message = `The current (${this.#draft.amps}) is not a number of amperes, such as 131.`;
+			return;
+		}
+		const body: NewReading = {
+			red: probe.red.id,
+			black: probe.black.id,
+			condition: probe.condition,
+			typed: this.#draft.text,
+			statistic: 'SETTLED',
+			amps,
+			range: this.#draft.range,
+			source: this.#draft.simulated ? 'SIMULATED' : 'TYPED',
+			by: this.device,
+			takenAtMs: Date.now()
+		};
+		this.#write('readings', body, this.#draft.text);
+		this.#edit({ ...EMPTY, amps: this.#draft.amps });
+		this.#chosen = null;
+	}
+
+	answer(readingId: string, answer: SlipAnswer): void {
+		this.#put(`readings/${readingId}/answer`, { answer, by: this.device }, 'your answer');
+	}
+
+	strike(target: string, reason: string): void {
+		this.#write(
+			'strikes',
+			{ target, restores: false, reason, by: this.device, struckAtMs: Date.now() },
+			'a strike'
+		);
+	}
+
+	restore(target: string): void {
+		this.#write(
+			'strikes',
+			{ target, restores: true, reason: '', by: this.device, struckAtMs: Date.now() },
+			'an undo'
+		);
+	}
+
+	repair(part: string, action: RepairAction, note: string): void {
+		this.#write('repairs', { part, action, note, by: this.device, doneAtMs: Date.now() }, 'the repair');
+		this.#edit({ ...EMPTY });
+		this.#chosen = null;
+	}
+
+	complaintTest(passed: boolean): void {
+		this.#write('complaint-tests', { passed, note: '', by: this.device, doneAtMs: Date.now() }, 'the test');
+	}
+
+	#amps(condition: Condition): number | undefined | null {
+		const text = this.#draft.amps.trim().replace(',', '.').replace(/\s*a$/i, '');
+		if (text === '' || (condition !== 'CRANKING' && condition !== 'START_ATTEMPT')) return undefined;
+		const value = Number(text);
+		return Number.isFinite(value) ? value : null;
+	}
+
+	async #expect(): Promise<void> {
+		const { red, black } = this.#draft;
+		if (!red || !black) return;
+		const { data, error } = await api.GET('/api/cases/{caseId}/expectation', {
+			params: { path: { caseId: this.id }, query: { red, black, condition: this.condition } }
+		});
+		if (data) this.#chosen = data;
+		else this.#message = problemText(error);
+	}
+
+	#write(collection: string, body: unknown, label: string): void {
+		this.#put(`${collection}/${newId()}`, body, label);
+	}
+
+	#put(path: string, body: unknown, label: string): void {
+		this.#message = '';
+		void this.#outbox.add({
+			id: newId(),
+			caseId: this.id,
+			path: `/api/cases/${this.id}/${path}`,
+			body,
+			label
+		});
+	}
+
+	#show(view: CaseView): void {
+		this.#request++;
+		this.#view = view;
+	}
+
+	/** A refused reading goes back into the entry, so that nothing typed is lost. */
+	#refused(body: unknown, reason: string): void {
+		this.#message = reason;
+		if (body && typeof body === 'object' && 'typed' in body && this.#draft.text === '') {
+			this.#edit({ text: String(body.typed) });
+		}
+	}
+
+	get #draftKey(): string {
+		return `dantro:${this.database}:draft:${this.id}`;
+	}
+
+	#edit(change: Partial<Draft>): void {
+		this.#draft = { ...this.#draft, ...change };
+		this.storage.setItem(this.#draftKey, JSON.stringify(this.#draft));
+	}
+}

@@ -1,0 +1,29 @@
+/** Calls back whenever another screen changed the case, while this page can be seen; one stream per visible page. */
+export function followCase(caseId: string, onchange: () => void): () => void {
+	let stream: EventSource | null = null;
+	const open = () => {
+		if (document.visibilityState !== 'visible' || stream) return;
+		stream = new EventSource(`/api/cases/${caseId}/events`);
+		stream.addEventListener('changed', onchange);
+	};
+	const close = () => {
+		stream?.close();
+		stream = null;
+	};
+	const onvisibility = () => {
+		if (document.visibilityState === 'visible') {
+			open();
+			onchange();
+		} else {
+			close();
+		}
+	};
+	open();
+	document.addEventListener('visibilitychange', onvisibility);
+	window.addEventListener('online', onchange);
+	return () => {
+		close();
+		document.removeEventListener('visibilitychange', onvisibility);
+		window.removeEventListener('online', onchange);
+	};
+}

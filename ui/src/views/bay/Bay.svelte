@@ -1,0 +1,105 @@
+<script lang="ts">
+	import { api, problemText, type CaseCard } from '../../lib/api/client';
+	import Key from '../../lib/components/Key.svelte';
+	import CaseTile from './CaseTile.svelte';
+	import NewCaseDialog from './NewCaseDialog.svelte';
+
+	let cases = $state.raw<CaseCard[] | null>(null);
+	let message = $state('');
+	let opening = $state(false);
+	const inWork = $derived(cases?.filter((c) => c.stage !== 'VERIFIED' && !c.setAside) ?? []);
+	const closed = $derived(cases?.filter((c) => c.stage === 'VERIFIED' && !c.setAside) ?? []);
+
+	$effect(() => {
+		api
+			.GET('/api/cases')
+			.then(({ data, error }) => {
+				if (data) cases = data;
+				else message = problemText(error);
+			})
+			.catch(() => (message = 'Dantro cannot be reached. Start it again with ./dantro start.'));
+	});
+
+	function onkeydown(event: KeyboardEvent): void {
+		const target = event.target as HTMLElement;
+		if (
+			opening ||
+			target.closest('input, select, textarea') ||
+			event.ctrlKey ||
+			event.metaKey ||
+			event.altKey
+		)
+			return;
+		if (event.key === 'n') {
+			event.preventDefault();
+			opening = true;
+		}
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+<div class="bay">
+	<div class="top">
+		<h1>In work</h1>
+		<Key primary onclick={() => (opening = true)}>New case <kbd>N</kbd></Key>
+	</div>
+	{#if message}<p role="alert">{message}</p>{/if}
+	{#if cases && inWork.length === 0}
+		<p class="empty">No vehicle in work. Start a case: the first reading is the battery's base voltage.</p>
+	{/if}
+	<ul>
+		{#each inWork as card (card.id)}<li><CaseTile {card} /></li>{/each}
+	</ul>
+	{#if closed.length > 0}
+		<h2>Verified</h2>
+		<ul>
+			{#each closed as card (card.id)}<li><CaseTile {card} /></li>{/each}
+		</ul>
+	{/if}
+</div>
+<NewCaseDialog bind:open={opening} />
+
+<style>
+	.bay {
+		padding: 16px 24px 32px;
+		max-width: 1280px;
+		margin: 0 auto;
+	}
+	.top {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		margin-bottom: 12px;
+	}
+	h1,
+	h2 {
+		font-size: 24px;
+		font-weight: 800;
+	}
+	h2 {
+		margin: 22px 0 12px;
+		font-size: 20px;
+	}
+	ul {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr));
+		gap: 14px;
+	}
+	.empty {
+		font-size: 18px;
+		padding: 24px 0;
+	}
+	kbd {
+		padding: 0 6px;
+		border: 1.5px solid currentColor;
+		border-radius: 5px;
+		font: inherit;
+		font-size: 13px;
+	}
+	@media (max-width: 767px) {
+		.bay {
+			padding: 10px 10px 24px;
+		}
+	}
+</style>

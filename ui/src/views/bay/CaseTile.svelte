@@ -1,0 +1,67 @@
+<script lang="ts">
+	import type { CaseCard } from '../../lib/api/client';
+	import Thumbnail from '../../lib/profile/Thumbnail.svelte';
+
+	type Props = { card: CaseCard };
+	let { card }: Props = $props();
+	const proven = $derived(card.nextKind === 'REPAIR');
+</script>
+
+<a class="card tile" href="#/case/{card.id}">
+	<span class="head">
+		<span class="vehicle">{card.vehicle}</span>
+		<span class="stage" class:proven>{card.stageWords}</span>
+	</span>
+	<span class="complaint">{card.complaint}{card.simulated ? ' · simulated' : ''}</span>
+	<Thumbnail profile={card.profile} />
+	<span class="next"><span class="soft">{card.nextKind === 'DONE' ? '' : 'Next'}</span> {card.nextTitle}</span
+	>
+	<span class="says">{card.headline}</span>
+</a>
+
+<style>
+	.tile {
+		display: grid;
+		gap: 6px;
+		height: 100%;
+		align-content: start;
+		padding: 14px 18px;
+	}
+	.tile:hover {
+		border-color: var(--ink);
+	}
+	.head {
+		display: flex;
+		justify-content: space-between;
+		gap: 10px;
+		align-items: baseline;
+	}
+	.vehicle {
+		font-size: 20px;
+		font-weight: 800;
+	}
+	.stage {
+		flex: none;
+		padding: 2px 10px;
+		border: 1.5px solid var(--line);
+		border-radius: 8px;
+		font-size: 14px;
+		font-weight: 650;
+	}
+	.stage.proven {
+		border: 2px solid var(--ink);
+	}
+	.complaint,
+	.says,
+	.soft {
+		color: var(--soft);
+		font-size: 15px;
+	}
+	.next {
+		font-size: 17px;
+		font-weight: 700;
+	}
+	.soft {
+		font-weight: 450;
+	}
+</style>

@@ -1,0 +1,115 @@
+<script lang="ts">
+	import type { Part, ReadingRow } from '../../lib/api/client';
+	import { volts } from '../../lib/format/si';
+	import { STANDING_SIGN } from '../../lib/format/words';
+
+	type Props = { part: Part; readings: ReadingRow[] };
+	let { part, readings }: Props = $props();
+	const carrying = $derived(readings.filter((r) => part.readings.includes(r.id)));
+	const alarmed = $derived(part.standing === 'FAULTY' || part.standing === 'SUSPECT');
+</script>
+
+<details open={alarmed} data-part={part.id} data-standing={part.standing}>
+	<summary>
+		<span class="mark {part.standing.toLowerCase()}" aria-hidden="true">{STANDING_SIGN[part.standing]}</span>
+		<span class="name">{part.name}</span>
+		<span class="standing">{part.standingWords}</span>
+	</summary>
+	<div class="body">
+		<p>{part.says}</p>
+		{#if part.missing.length > 0}
+			<p><b>Still missing:</b> {part.missing.join('; ')}.</p>
+		{/if}
+		{#each carrying as r (r.id)}
+			<p class="evidence">
+				<b>{r.shown}</b>
+				{r.redName} → {r.blackName}, {r.conditionWords}{r.source === 'SIMULATED' ? ', simulated' : ''}
+				{#if r.drop}
+					<span class="schools">
+						Schools:
+						{#each r.drop.schools as school (school.name)}
+							<span
+								>{school.name}
+								{school.limitVolts === undefined ? '' : `${volts(school.limitVolts)} V `}<b
+									>{school.verdict.toLowerCase()}</b
+								></span
+							>
+						{/each}
+					</span>
+				{/if}
+			</p>
+		{/each}
+	</div>
+</details>
+
+<style>
+	details {
+		border-top: 1px solid var(--line);
+	}
+	summary {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 48px;
+		cursor: pointer;
+		list-style: none;
+	}
+	.mark {
+		flex: none;
+		display: grid;
+		place-items: center;
+		width: 28px;
+		height: 28px;
+		border: 2px solid var(--line);
+		border-radius: 50%;
+		font-weight: 850;
+	}
+	.mark.suspect {
+		border-radius: 6px;
+		border: 3px solid var(--alarm);
+		outline: 1.5px solid var(--ink);
+	}
+	.mark.faulty {
+		border-radius: 6px;
+		border-color: var(--alarm-ink);
+		background: var(--alarm);
+		color: var(--alarm-ink);
+	}
+	.mark.cleared {
+		border-color: var(--ink);
+	}
+	.name {
+		flex: 1;
+		font-size: 17px;
+		font-weight: 650;
+	}
+	.name::first-letter {
+		text-transform: uppercase;
+	}
+	.standing {
+		font-weight: 650;
+	}
+	.body {
+		display: grid;
+		gap: 6px;
+		padding: 0 0 12px 40px;
+		font-size: 15px;
+	}
+	.evidence {
+		padding: 6px 10px;
+		background: var(--sunk);
+		border-radius: 8px;
+	}
+	.schools {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 14px;
+		font-size: 14px;
+		color: var(--soft);
+	}
+	@media (max-width: 767px) {
+		.body {
+			padding-left: 0;
+		}
+	}
+</style>

@@ -1,0 +1,162 @@
+<script lang="ts">
+	import { push } from 'svelte-spa-router';
+	import type { Part } from '../../lib/api/client';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { CaseState } from '../../lib/state/case.svelte';
+	import { followCase } from '../../lib/state/follow.svelte';
+	import Key from '../../lib/components/Key.svelte';
+	import PartRow from './PartRow.svelte';
+	import RepairHistory from './RepairHistory.svelte';
+
+	type Props = { params: { id: string } };
+	let { params }: Props = $props();
+	const app = getApp();
+	// svelte-ignore state_referenced_locally
+	const bench = new CaseState(
+		params.id,
+		app.database,
+		app.device,
+		window.localStorage,
+		window.fetch.bind(window)
+	);
+	const view = $derived(bench.view);
+	const groups = $derived(
+		view
+			? [
+					{ name: 'Battery', tone: '', parts: view.parts.filter((p) => p.id === 'battery') },
+					{ name: 'Supply side', tone: 'supply', parts: bySide(view.parts, 'SUPPLY') },
+					{ name: 'Starter', tone: '', parts: view.parts.filter((p) => p.id === 'starter') },
+					{ name: 'Return side', tone: 'return', parts: bySide(view.parts, 'RETURN') }
+				]
+			: []
+	);
+
+	$effect(() => {
+		void bench.load();
+		return followCase(bench.id, () => void bench.load());
+	});
+
+	function bySide(parts: Part[], side: string): Part[] {
+		return parts.filter((p) => p.side === side);
+	}
+
+	function onkeydown(event: KeyboardEvent): void {
+		if (
+			(event.target as HTMLElement).closest('input, select, textarea, dialog') ||
+			event.ctrlKey ||
+			event.metaKey
+		)
+			return;
+		if (event.key === 'w') void push(`/case/${bench.id}`);
+		if (event.key === 'b') void push('/');
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+{#if view}
+	<div class="proof">
+		<div class="head">
+			<div>
+				<p class="vehicle"><b>{view.vehicle}</b> {view.complaint}</p>
+				<h1>{view.headline}</h1>
+			</div>
+			<Key primary href="#/case/{view.id}"
+				>{view.next.kind === 'DONE' ? 'Workbench' : `Next: ${view.next.title}`}</Key
+			>
+		</div>
+		{#each view.contradictions as contradiction (contradiction)}
+			<p class="contradiction"><b>Does not add up.</b> {contradiction}</p>
+		{/each}
+		<div class="columns">
+			<div>
+				{#each groups as group (group.name)}
+					<section class="card" aria-label={group.name}>
+						<h2 class={group.tone}>{group.name}</h2>
+						<ul>
+							{#each group.parts as part (part.id)}
+								<li><PartRow {part} readings={view.readings} /></li>
+							{/each}
+						</ul>
+					</section>
+				{/each}
+			</div>
+			<RepairHistory
+				{view}
+				onwithdraw={(id) => bench.strike(id, 'Withdrawn')}
+				onrestore={(id) => bench.restore(id)}
+			/>
+		</div>
+	</div>
+{:else}
+	<p class="p-6 text-lg" role="status">{bench.message || 'Opening the case.'}</p>
+{/if}
+
+<style>
+	.proof {
+		padding: 12px 24px 32px;
+		max-width: 1280px;
+		margin: 0 auto;
+		display: grid;
+		gap: 12px;
+	}
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+		justify-content: space-between;
+		align-items: center;
+	}
+	.vehicle {
+		color: var(--soft);
+	}
+	.vehicle b {
+		color: var(--ink);
+	}
+	h1 {
+		font-size: 24px;
+		font-weight: 800;
+		line-height: 1.2;
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: minmax(0, 2fr) minmax(0, 1fr);
+		gap: 14px;
+		align-items: start;
+	}
+	.columns > div {
+		display: grid;
+		gap: 12px;
+	}
+	section {
+		padding: 8px 18px;
+	}
+	h2 {
+		font-size: 16px;
+		font-weight: 750;
+		padding: 4px 0;
+	}
+	.supply {
+		color: var(--supply);
+	}
+	.return {
+		color: var(--return);
+	}
+	.contradiction {
+		padding: 8px 12px;
+		border-left: 5px solid var(--ink);
+		background: var(--sunk);
+	}
+	@media (max-width: 767px) {
+		.proof {
+			padding: 10px;
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.columns {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		section {
+			padding: 6px 12px;
+		}
+	}
+</style>

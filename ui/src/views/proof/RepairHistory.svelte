@@ -1,0 +1,100 @@
+<script lang="ts">
+	import type { CaseView } from '../../lib/api/client';
+	import { moment } from '../../lib/format/si';
+	import Key from '../../lib/components/Key.svelte';
+
+	type Props = { view: CaseView; onwithdraw: (id: string) => void; onrestore: (id: string) => void };
+	let { view, onwithdraw, onrestore }: Props = $props();
+	const now = Date.now();
+	const before = $derived((part: string) => across(part, 'BEFORE_REPAIR'));
+	const after = $derived((part: string) => across(part, 'COUNTS'));
+
+	/** The newest reading across just this part, in a state. */
+	function across(part: string, state: string) {
+		const sides = [view.profile.supply, view.profile.returns];
+		for (const side of sides) {
+			const i = side.steps.findIndex((s) => s.part === part);
+			const ends = [side.points[i]?.id, side.points[i + 1]?.id];
+			if (i >= 0) {
+				return view.readings
+					.filter((r) => r.state === state && ends.includes(r.red) && ends.includes(r.black))
+					.at(-1);
+			}
+		}
+		return undefined;
+	}
+</script>
+
+<section class="card" aria-label="Repair and retest">
+	<h2>Repair and retest</h2>
+	{#if view.repairs.length === 0}
+		<p class="soft">
+			No repair yet. A part is repaired once it is proven faulty; the retest follows in the same condition.
+		</p>
+	{/if}
+	{#each view.repairs as repair (repair.id)}
+		<div class="entry" class:struck={repair.struck}>
+			<p><b class="cap">{repair.partName}</b> {repair.actionWords}</p>
+			{#if repair.note}<p>{repair.note}</p>{/if}
+			<p class="soft">{moment(repair.doneAtMs, now)}, {repair.doneBy}{repair.struck ? ', withdrawn' : ''}</p>
+			{#if !repair.struck}
+				<p>
+					Before <b>{before(repair.part)?.shown ?? '–'}</b>, after
+					<b>{after(repair.part)?.shown ?? 'not read yet'}</b>
+				</p>
+				<Key onclick={() => onwithdraw(repair.id)}>Withdraw</Key>
+			{:else}
+				<Key onclick={() => onrestore(repair.id)}>Restore</Key>
+			{/if}
+		</div>
+	{/each}
+	{#each view.tests as test (test.id)}
+		<div class="entry" class:struck={test.struck}>
+			<p><b>Complaint's own test: {test.passed ? 'passed' : 'not passed'}</b></p>
+			<p class="soft">{moment(test.doneAtMs, now)}, {test.doneBy}{test.struck ? ', withdrawn' : ''}</p>
+			{#if test.struck}
+				<Key onclick={() => onrestore(test.id)}>Restore</Key>
+			{:else}
+				<Key onclick={() => onwithdraw(test.id)}>Withdraw</Key>
+			{/if}
+		</div>
+	{/each}
+	<p class="stage">{view.stageWords}</p>
+</section>
+
+<style>
+	section {
+		padding: 12px 18px;
+		display: grid;
+		gap: 10px;
+	}
+	h2 {
+		font-size: 16px;
+		font-weight: 750;
+	}
+	.entry {
+		display: grid;
+		gap: 4px;
+		border-top: 1px solid var(--line);
+		padding-top: 8px;
+		justify-items: start;
+	}
+	.struck p {
+		color: var(--soft);
+		text-decoration: line-through;
+	}
+	.cap {
+		display: inline-block;
+	}
+	.cap::first-letter {
+		text-transform: uppercase;
+	}
+	.soft {
+		color: var(--soft);
+		font-size: 15px;
+	}
+	.stage {
+		font-size: 18px;
+		font-weight: 800;
+	}
+</style>

@@ -1,0 +1,124 @@
+<script lang="ts">
+	import type { Condition } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import { volts } from '../../lib/format/si';
+	import { CONDITION_WORDS } from '../../lib/format/words';
+
+	type Props = { bench: CaseState };
+	let { bench }: Props = $props();
+	const cranks = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
+	const missing = $derived(cranks && bench.draft.amps.trim() === '');
+	const view = $derived(bench.view);
+</script>
+
+<div class="bar">
+	<label class="chip dark">
+		<span>Condition</span>
+		<select
+			id="condition"
+			value={bench.condition}
+			onchange={(e) => bench.setCondition(e.currentTarget.value as Condition)}
+		>
+			{#each Object.entries(CONDITION_WORDS) as [value, words] (value)}
+				<option {value}>{words}</option>
+			{/each}
+		</select>
+	</label>
+	<label class="chip" class:missing>
+		<span>Current, clamp</span>
+		<span class="amps">
+			<input
+				id="amps"
+				inputmode="decimal"
+				autocomplete="off"
+				placeholder={cranks ? 'not measured' : 'none flows'}
+				disabled={!cranks}
+				value={cranks ? bench.draft.amps : ''}
+				oninput={(e) => bench.setAmps(e.currentTarget.value)}
+				onkeydown={(e) => (e.key === 'Enter' || e.key === 'Escape') && e.currentTarget.blur()}
+			/>
+			{#if bench.draft.amps && cranks}<b>A</b>{/if}
+		</span>
+	</label>
+	<div class="chip read">
+		<span>At the posts</span>
+		<b>{view?.profile.postVolts === undefined ? 'not read' : `${volts(view.profile.postVolts)} V`}</b>
+	</div>
+	<div class="chip read">
+		<span>Engine, air</span>
+		<b>{view?.celsius} °C</b>
+	</div>
+</div>
+
+<style>
+	.bar {
+		display: grid;
+		grid-template-columns: 1.5fr 1.1fr 0.9fr 0.8fr;
+		gap: 8px;
+	}
+	.chip {
+		display: grid;
+		gap: 0;
+		min-height: 48px;
+		padding: 4px 12px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		background: var(--card);
+		font-size: 13px;
+		align-content: center;
+	}
+	.chip > span:first-child {
+		color: var(--soft);
+		line-height: 1.2;
+	}
+	.chip.dark {
+		background: var(--ink);
+		color: var(--card);
+		border-color: var(--ink);
+	}
+	.chip.dark > span:first-child {
+		color: inherit;
+	}
+	.chip.missing {
+		border: 2px dashed var(--ink);
+	}
+	select,
+	input,
+	b {
+		font-size: 16px;
+		font-weight: 700;
+		line-height: 1.25;
+	}
+	select {
+		width: 100%;
+		background: transparent;
+		cursor: pointer;
+		margin-left: -4px;
+	}
+	option {
+		color: var(--ink);
+		background: var(--card);
+	}
+	.amps {
+		display: flex;
+		gap: 4px;
+	}
+	input {
+		width: 100%;
+		min-width: 0;
+		background: transparent;
+	}
+	input::placeholder {
+		color: var(--soft);
+		opacity: 1;
+		font-weight: 500;
+	}
+	@media (max-width: 767px) {
+		.bar {
+			grid-template-columns: 1.5fr 1fr;
+		}
+		.read {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,82 @@
+<script lang="ts">
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import { milliohms, voltsAt } from '../../lib/format/si';
+	import { parseTyped } from '../../lib/format/typed';
+
+	type Props = { bench: CaseState };
+	let { bench }: Props = $props();
+	const milli = $derived(/m/i.test(bench.draft.text));
+	const digits = $derived(bench.draft.text.replace(/\s*m?v?$/i, '').replace('-', '−'));
+	const typed = $derived(parseTyped(bench.draft.text));
+	const amps = $derived(Number(bench.draft.amps.replace(',', '.')));
+	const oneSide = $derived.by(() => {
+		const { probe, view } = bench;
+		return [view?.profile.supply, view?.profile.returns].some(
+			(s) => s?.points.some((p) => p.id === probe?.red.id) && s.points.some((p) => p.id === probe?.black.id)
+		);
+	});
+	const meaning = $derived(
+		typed && oneSide && bench.condition === 'CRANKING' && amps > 0 && typed.volts > 0
+			? `${milliohms(typed.volts / amps)} at ${amps} A`
+			: ''
+	);
+</script>
+
+<div class="entry" role="status" aria-label="Reading">
+	<output>{digits || '–'}</output>
+	<span class="unit">{milli ? 'mV' : 'V'}</span>
+	<span class="side">
+		{#if bench.draft.text && !typed}
+			<b>not a voltage yet</b>
+		{:else if typed}
+			<span>saves {voltsAt(typed.volts, typed.resolutionVolts)} V{bench.draft.simulated ? ', simulated' : ''}</span>
+			<b>{meaning}</b>
+		{:else}
+			<span class="hint">type what the meter shows</span>
+		{/if}
+	</span>
+</div>
+
+<style>
+	.entry {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 64px;
+		padding: 2px 16px;
+		border: 2.5px solid var(--strong-line);
+		border-radius: 12px;
+		background: var(--card);
+	}
+	output {
+		font-size: 42px;
+		font-weight: 850;
+		line-height: 1.2;
+		white-space: nowrap;
+	}
+	.unit {
+		font-size: 26px;
+		color: var(--soft);
+	}
+	.side {
+		margin-left: auto;
+		display: grid;
+		text-align: right;
+		font-size: 15px;
+	}
+	.hint {
+		color: var(--soft);
+	}
+	@media (max-width: 767px) {
+		.entry {
+			min-height: 56px;
+			padding: 0 12px;
+		}
+		output {
+			font-size: 34px;
+		}
+		.unit {
+			font-size: 20px;
+		}
+	}
+</style>

@@ -1,0 +1,91 @@
+<script lang="ts">
+	import type { CaseView } from '../../lib/api/client';
+	import { STANDING_SIGN } from '../../lib/format/words';
+
+	type Props = { view: CaseView };
+	let { view }: Props = $props();
+	const RANK = { FAULTY: 0, SUSPECT: 1, NOT_PROVEN: 2, CLEARED: 3 };
+	const SHOWN = 4;
+	const notable = $derived(
+		view.parts
+			.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT' || p.kind === 'component')
+			.toSorted((a, b) => RANK[a.standing] - RANK[b.standing])
+			.slice(0, SHOWN)
+	);
+	const cleared = $derived(view.parts.filter((p) => p.standing === 'CLEARED').length);
+	const counting = $derived(view.readings.filter((r) => r.state === 'COUNTS').length);
+</script>
+
+<section class="card says" aria-label="What the readings say">
+	<p class="kicker">What the readings say</p>
+	<h2 role="status">{view.headline}</h2>
+	{#each view.contradictions as contradiction (contradiction)}
+		<p class="contradiction"><b>Does not add up.</b> {contradiction}</p>
+	{/each}
+	<ul>
+		{#each notable as part (part.id)}
+			<li>
+				<a href="#/case/{view.id}/proof">
+					<span class="name">{part.name}</span>
+					<span class="standing"
+						><span aria-hidden="true">{STANDING_SIGN[part.standing]}</span> {part.standingWords}</span
+					>
+				</a>
+			</li>
+		{/each}
+	</ul>
+	<p class="count">
+		{counting}
+		{counting === 1 ? 'reading counts' : 'readings count'}, {cleared} of {view.parts.length} parts cleared.
+		<a href="#/case/{view.id}/proof">All the evidence</a>
+	</p>
+</section>
+
+<style>
+	.says {
+		padding: 14px 20px;
+		display: grid;
+		gap: 6px;
+	}
+	.kicker {
+		font-size: 14px;
+		font-weight: 650;
+		color: var(--soft);
+	}
+	h2 {
+		font-size: 18px;
+		font-weight: 750;
+		line-height: 1.25;
+	}
+	li a {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 12px;
+		min-height: 36px;
+		border-top: 1px solid var(--line);
+	}
+	.name {
+		font-weight: 650;
+	}
+	.name::first-letter {
+		text-transform: uppercase;
+	}
+	.standing {
+		white-space: nowrap;
+	}
+	.contradiction {
+		padding: 6px 10px;
+		border-left: 5px solid var(--ink);
+		background: var(--sunk);
+		font-size: 14.5px;
+	}
+	.count {
+		font-size: 14px;
+		color: var(--soft);
+	}
+	.count a {
+		text-decoration: underline;
+		color: var(--ink);
+	}
+</style>

@@ -1,0 +1,68 @@
+<script lang="ts">
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import Key from '../../lib/components/Key.svelte';
+	import Cautions from './Cautions.svelte';
+	import ProbeCard from './ProbeCard.svelte';
+	import RepairCard from './RepairCard.svelte';
+	import SlipQuestion from './SlipQuestion.svelte';
+
+	type Props = { bench: CaseState };
+	let { bench }: Props = $props();
+	const step = $derived(bench.view?.next);
+	const ownTitle = $derived(step?.kind === 'CHARGE' && !bench.ownChoice ? step.title : undefined);
+</script>
+
+<section class="card next" aria-label="What to do next">
+	{#if bench.asked}
+		<SlipQuestion {bench} reading={bench.asked} />
+	{:else if bench.probe}
+		<ProbeCard {bench} probe={bench.probe} title={ownTitle} why={ownTitle ? step?.why : undefined} />
+	{:else if step?.kind === 'REPAIR'}
+		<RepairCard {bench} {step} />
+	{:else if step}
+		<p class="kicker">{bench.view?.stageWords}</p>
+		<h1>{step.title}</h1>
+		<p>{step.why}</p>
+		{#if step.kind === 'COMPLAINT_TEST'}
+			<div class="keys">
+				<Key primary onclick={() => bench.complaintTest(true)}>Yes, it cranks and starts</Key>
+				<Key onclick={() => bench.complaintTest(false)}>No, the complaint stays</Key>
+			</div>
+		{:else if step.kind === 'DONE'}
+			<div class="keys">
+				<Key primary href="#/case/{bench.id}/proof">See the proof</Key>
+				<Key href="#/">Back to the Bay</Key>
+			</div>
+		{/if}
+		{#if bench.message}<p role="alert">{bench.message}</p>{/if}
+		<Cautions cautions={step.cautions} />
+	{/if}
+</section>
+
+<style>
+	.next {
+		padding: 14px 18px;
+		display: grid;
+		gap: 10px;
+		align-content: start;
+	}
+	.kicker {
+		font-size: 14px;
+		font-weight: 650;
+		color: var(--soft);
+	}
+	h1 {
+		font-size: 23px;
+		font-weight: 800;
+	}
+	.keys {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	@media (max-width: 767px) {
+		.next {
+			padding: 8px 10px;
+		}
+	}
+</style>

@@ -1,0 +1,154 @@
+<script lang="ts">
+	import { MediaQuery } from 'svelte/reactivity';
+	import type { Probe } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import Key from '../../lib/components/Key.svelte';
+	import Keypad from '../../lib/components/Keypad.svelte';
+	import Lead from '../../lib/components/Lead.svelte';
+	import Cautions from './Cautions.svelte';
+	import Entry from './Entry.svelte';
+
+	type Props = {
+		bench: CaseState;
+		probe: Probe;
+		/** Overrides the probe's own title, as for charging. */ title?: string;
+		why?: string;
+	};
+	let { bench, probe, title, why }: Props = $props();
+	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
+	const last = $derived(bench.view?.readings.filter((r) => r.state !== 'STRUCK').at(-1));
+</script>
+
+<div class="probe" class:touch={touch.current}>
+	<div class="words">
+		<p class="kicker">
+			{bench.ownChoice ? 'Your own choice' : 'Next'} · {probe.instruction}
+		</p>
+		<h1>{title ?? probe.title}</h1>
+		<div class="leads">
+			<Lead colour="red" name={probe.red.name} placing={probe.red.placing} />
+			<Lead colour="black" name={probe.black.name} placing={probe.black.placing} />
+		</div>
+		<p class="outcomes">
+			{#each probe.outcomes as outcome (outcome.when)}
+				<span><b>{outcome.when}</b>: {outcome.means}.</span>{' '}
+			{/each}
+		</p>
+		<p class="why">{why ?? probe.why}</p>
+	</div>
+	<div class="hands">
+		<Entry {bench} />
+		{#if bench.message}<p class="message" role="alert">{bench.message}</p>{/if}
+		{#if bench.unsaved.length > 0}
+			<p class="message" role="status">
+				{bench.outbox.stuck ? 'No connection. Kept here, sent when Dantro is back' : 'Saving'}:
+				{bench.unsaved.map((l) => l.label).join(', ')}
+			</p>
+		{/if}
+		<div class="keys">
+			{#if !touch.current}
+				<Key primary onclick={() => bench.save()} disabled={!bench.draft.text}>Save</Key>
+			{/if}
+			{#if bench.view?.simulated}
+				<Key onclick={() => bench.measure()} primary={touch.current && !bench.draft.text}
+					>Measure, simulated</Key
+				>
+			{/if}
+			<Key onclick={() => bench.swap()}>Swap leads</Key>
+			{#if bench.ownChoice}
+				<Key onclick={() => bench.followPlan()}>Back to the plan</Key>
+			{:else if last}
+				<Key onclick={() => bench.strike(last.id, 'Undone')}>Undo {last.shown}</Key>
+			{/if}
+		</div>
+		{#if touch.current}
+			<Keypad
+				text={bench.draft.text}
+				ontype={(t) => bench.type(t)}
+				onsave={() => bench.save()}
+				disabled={!bench.draft.text}
+			/>
+		{/if}
+	</div>
+	<Cautions cautions={bench.view?.next.cautions ?? []} />
+</div>
+
+<style>
+	.probe {
+		display: grid;
+		gap: 8px;
+	}
+	.kicker {
+		font-size: 14px;
+		font-weight: 650;
+		color: var(--soft);
+	}
+	h1 {
+		font-size: 23px;
+		font-weight: 800;
+		line-height: 1.15;
+	}
+	.leads {
+		display: grid;
+		gap: 7px;
+		margin: 8px 0;
+	}
+	.outcomes {
+		font-size: 15px;
+	}
+	.why {
+		font-size: 14px;
+		color: var(--soft);
+	}
+	.hands {
+		display: grid;
+		gap: 8px;
+		align-content: start;
+	}
+	.keys {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	.message {
+		font-weight: 650;
+		font-size: 15px;
+		padding: 6px 10px;
+		border-left: 5px solid var(--ink);
+		background: var(--sunk);
+	}
+	@media (min-width: 768px) {
+		.probe.touch {
+			grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+			column-gap: 16px;
+		}
+		.probe.touch :global(.cautions) {
+			grid-column: 1 / -1;
+		}
+	}
+	@media (max-width: 767px) {
+		h1 {
+			font-size: 19px;
+		}
+		.leads {
+			gap: 4px;
+			margin: 4px 0;
+		}
+		.outcomes {
+			font-size: 14px;
+			line-height: 1.25;
+		}
+		.why {
+			display: none;
+		}
+		.probe,
+		.hands {
+			gap: 6px;
+		}
+		.keys :global(.key) {
+			flex: 1 1 auto;
+			padding: 0 8px;
+			font-size: 15px;
+		}
+	}
+</style>

@@ -1,0 +1,102 @@
+<script lang="ts">
+	import Textarea from 'flowbite-svelte/Textarea.svelte';
+	import type { RepairAction, Step } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import { volts } from '../../lib/format/si';
+	import { REPAIR_WORDS } from '../../lib/format/words';
+	import Key from '../../lib/components/Key.svelte';
+	import Cautions from './Cautions.svelte';
+
+	type Props = { bench: CaseState; step: Step };
+	let { bench, step }: Props = $props();
+	let action = $state<RepairAction>('CLEANED');
+	let note = $state('');
+	const forecast = $derived(step.forecast);
+</script>
+
+<div class="repair">
+	<p class="kicker">Next · repair</p>
+	<h1><span class="stripes" aria-hidden="true"></span>{step.title}</h1>
+	<p>{step.why}</p>
+	{#if forecast}
+		<p class="forecast">
+			Estimate: repaired, the motor gets {volts(forecast.motorVolts)} V instead of {volts(
+				forecast.motorVoltsNow
+			)} V and turns about
+			{Math.round(forecast.rpm)} instead of {Math.round(forecast.rpmNow)} rpm; across the part {volts(
+				forecast.dropVolts
+			)} V.
+		</p>
+	{/if}
+	<fieldset>
+		<legend>What was done</legend>
+		{#each Object.entries(REPAIR_WORDS) as [value, words] (value)}
+			<label class="key" class:primary={action === value}>
+				<input type="radio" class="sr-only" name="action" {value} bind:group={action} />
+				{words}
+			</label>
+		{/each}
+	</fieldset>
+	<label>
+		<span class="sr-only">Note</span>
+		<Textarea
+			class="field note"
+			rows={1}
+			placeholder="What you found, material, size (optional)"
+			bind:value={note}
+			maxlength={500}
+		/>
+	</label>
+	<div>
+		<Key primary onclick={() => step.part && bench.repair(step.part, action, note)}>Record the repair</Key>
+	</div>
+	<Cautions cautions={step.cautions} />
+</div>
+
+<style>
+	.repair {
+		display: grid;
+		gap: 9px;
+		font-size: 15px;
+	}
+	.kicker {
+		font-size: 14px;
+		font-weight: 650;
+		color: var(--soft);
+	}
+	h1 {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		font-size: 23px;
+		font-weight: 800;
+		line-height: 1.15;
+	}
+	.stripes {
+		flex: none;
+		width: 26px;
+		height: 26px;
+		border-radius: 6px;
+	}
+	.forecast {
+		font-style: italic;
+	}
+	fieldset {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	legend {
+		font-weight: 650;
+		margin-bottom: 4px;
+	}
+	fieldset .key:focus-within {
+		outline: 3px solid var(--ink);
+		outline-offset: 2px;
+	}
+	.repair :global(.note) {
+		padding-top: 10px;
+		width: 100%;
+		color: var(--ink);
+	}
+</style>

@@ -1,0 +1,270 @@
+<script lang="ts">
+	import { MediaQuery } from 'svelte/reactivity';
+	import { push } from 'svelte-spa-router';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { CaseState } from '../../lib/state/case.svelte';
+	import { followCase } from '../../lib/state/follow.svelte';
+	import { shortcut } from '../../lib/state/shortcuts';
+	import { fullScaleVolts } from '../../lib/profile/geometry';
+	import type { ReadingRow } from '../../lib/api/client';
+	import Consumer from '../../lib/profile/Consumer.svelte';
+	import ProfileBand from '../../lib/profile/ProfileBand.svelte';
+	import ProfileTable from '../../lib/profile/ProfileTable.svelte';
+	import Thumbnail from '../../lib/profile/Thumbnail.svelte';
+	import KeysHelp from '../../lib/components/KeysHelp.svelte';
+	import ReadingsList from '../../lib/components/ReadingsList.svelte';
+	import StrikeDialog from '../../lib/components/StrikeDialog.svelte';
+	import ConditionBar from './ConditionBar.svelte';
+	import FindingsCard from './FindingsCard.svelte';
+	import NextCard from './NextCard.svelte';
+
+	type Props = { params: { id: string } };
+	let { params }: Props = $props();
+
+	const app = getApp();
+	// svelte-ignore state_referenced_locally
+	const bench = new CaseState(
+		params.id,
+		app.database,
+		app.device,
+		window.localStorage,
+		window.fetch.bind(window)
+	);
+	const narrow = new MediaQuery('max-width: 767px');
+	const KEYS: [string, string][] = [
+		['0–9 . , −', 'type the reading; m or V for its unit'],
+		['Enter', 'save'],
+		['Esc', 'clear the entry'],
+		['A', 'enter the current'],
+		['C', 'change the condition'],
+		['S', 'swap the leads'],
+		['N', 'back to the next step of the plan'],
+		['M', 'measure with the simulated meter'],
+		['U', 'undo the last reading'],
+		['Tab, ← →, Space', 'walk along the points; place red, then black'],
+		['1 2 3', 'answer a question'],
+		['P, B', 'Proof, Bay']
+	];
+	let help = $state(false);
+	let striking = $state<ReadingRow | null>(null);
+	let strikeOpen = $state(false);
+	const view = $derived(bench.view);
+	const scale = $derived(view ? fullScaleVolts([view.profile.supply, view.profile.returns]) : 1);
+	const red = $derived(bench.draft.red ?? bench.probe?.red.id);
+	const black = $derived(bench.draft.red ? bench.draft.black : bench.probe?.black.id);
+
+	$effect(() => {
+		void bench.load();
+		return followCase(bench.id, () => void bench.load());
+	});
+
+	function onkeydown(event: KeyboardEvent): void {
+		const target = event.target as HTMLElement;
+		if (help || strikeOpen || target.closest('input, select, textarea, dialog')) return;
+		if (event.key === 'Enter' && target.closest('button, a, summary')) return;
+		const press = shortcut(event, bench.draft.text, bench.asked !== null);
+		if (!press) return;
+		event.preventDefault();
+		if (press.do !== 'save') (document.activeElement as HTMLElement | null)?.blur();
+		switch (press.do) {
+			case 'type':
+				return bench.type(press.text);
+			case 'save':
+				return bench.save();
+			case 'clear':
+				return bench.type('');
+			case 'swap':
+				return void bench.swap();
+			case 'measure':
+				return view?.simulated ? void bench.measure() : undefined;
+			case 'condition':
+				return document.getElementById('condition')?.focus();
+			case 'amps':
+				return document.getElementById('amps')?.focus();
+			case 'undo':
+				return undo();
+			case 'plan':
+				return bench.followPlan();
+			case 'proof':
+				return void push(`/case/${bench.id}/proof`);
+			case 'bay':
+				return void push('/');
+			case 'help':
+				help = true;
+				return;
+			case 'answer': {
+				const choice = bench.asked?.slip?.choices[press.index];
+				if (bench.asked && choice) bench.answer(bench.asked.id, choice.answer);
+			}
+		}
+	}
+
+	function undo(): void {
+		const last = view?.readings.filter((r) => r.state !== 'STRUCK').at(-1);
+		if (last) bench.strike(last.id, 'Undone');
+	}
+
+	function strike(reading: ReadingRow): void {
+		striking = reading;
+		strikeOpen = true;
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+{#if view}
+	<div class="titles">
+		<b>{view.vehicle}</b> <span>{view.complaint}</span>
+		<button class="help" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
+	</div>
+	{#snippet supplyBand(height: number)}
+		<ProfileBand
+			side={view.profile.supply}
+			fullScale={scale}
+			amps={view.profile.amps}
+			{height}
+			{red}
+			{black}
+			onplace={(p) => bench.place(p)}
+		/>
+	{/snippet}
+	{#snippet returnBand(height: number)}
+		<ProfileBand
+			side={view.profile.returns}
+			fullScale={scale}
+			amps={view.profile.amps}
+			{height}
+			{red}
+			{black}
+			onplace={(p) => bench.place(p)}
+		/>
+	{/snippet}
+	{#if narrow.current}
+		<div class="phone">
+			<details class="card profile">
+				<summary aria-label="Loop profile, tap to open"
+					><Thumbnail profile={view.profile} width={360} height={52} /></summary
+				>
+				{@render supplyBand(230)}
+				<Consumer profile={view.profile} flat />
+				{@render returnBand(300)}
+			</details>
+			<ConditionBar {bench} />
+			<NextCard {bench} />
+			<FindingsCard {view} />
+		</div>
+	{:else}
+		<div class="bench">
+			<div class="column">
+				<ConditionBar {bench} />
+				{@render supplyBand(206)}
+				<NextCard {bench} />
+			</div>
+			<Consumer profile={view.profile} />
+			<div class="column">
+				<FindingsCard {view} />
+				{@render returnBand(330)}
+			</div>
+		</div>
+	{/if}
+	<div class="below">
+		<ReadingsList readings={view.readings} onstrike={strike} onrestore={(r) => bench.restore(r.id)} />
+		<ProfileTable profile={view.profile} />
+	</div>
+	<StrikeDialog
+		what={striking?.shown ?? ''}
+		bind:open={strikeOpen}
+		onreason={(reason) => striking && bench.strike(striking.id, reason)}
+	/>
+	<KeysHelp bind:open={help} keys={KEYS} />
+{:else}
+	<p class="p-6 text-lg" role="status">
+		{bench.message || 'Opening the case.'} <a class="underline" href="#/">Go to the Bay.</a>
+	</p>
+{/if}
+
+<style>
+	.titles {
+		display: flex;
+		gap: 12px;
+		align-items: center;
+		padding: 4px 24px 0;
+		font-size: 16px;
+	}
+	.titles span {
+		color: var(--soft);
+		flex: 1;
+	}
+	.help {
+		width: 48px;
+		height: 36px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		font-weight: 750;
+		cursor: pointer;
+	}
+	.bench {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 104px minmax(0, 1fr);
+		gap: 14px;
+		padding: 6px 24px 14px;
+		max-width: 1640px;
+		margin: 0 auto;
+	}
+	.bench > :global(aside) {
+		align-self: center;
+		min-height: 300px;
+	}
+	.column {
+		display: flex;
+		flex-direction: column;
+		gap: 8px;
+		min-width: 0;
+	}
+	.column:last-child {
+		justify-content: space-between;
+	}
+	.below {
+		display: grid;
+		gap: 12px;
+		padding: 0 24px 24px;
+		max-width: 1640px;
+		margin: 0 auto;
+	}
+	.phone {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 6px;
+		padding: 2px 8px 8px;
+	}
+	.profile {
+		padding: 2px 8px;
+	}
+	.profile summary {
+		display: block;
+		min-height: 48px;
+		cursor: pointer;
+	}
+	@media (max-width: 767px) {
+		.titles {
+			padding: 2px 12px 0;
+			font-size: 14px;
+			gap: 8px;
+		}
+		.titles b {
+			white-space: nowrap;
+		}
+		.titles span {
+			white-space: nowrap;
+			overflow: hidden;
+			text-overflow: ellipsis;
+		}
+		.help {
+			display: none;
+		}
+		.below {
+			padding: 0 8px 16px;
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>
