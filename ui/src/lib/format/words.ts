@@ -5,7 +5,7 @@ export const CONDITION_WORDS: Record<Condition, string> = {
 	REST: 'At rest',
 	KEY_ON: 'Key on, engine off',
 	ENGINE_OFF_LOAD: 'Lights on, engine off',
-	CRANKING: 'Cranking, disabled',
+	CRANKING: 'Cranking',
 	START_ATTEMPT: 'Start attempt'
 };
 

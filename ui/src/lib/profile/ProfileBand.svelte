@@ -24,8 +24,8 @@
 		height,
 		left: 30,
 		right: 34,
-		top: supply ? 44 : 26,
-		bottom: supply ? 62 : 104
+		top: supply ? 40 : 26,
+		bottom: supply ? 48 : 92
 	});
 	const band = $derived(layOut(side, frame, fullScale));
 	const colour = $derived(supply ? 'var(--supply-fill)' : 'var(--return-fill)');
@@ -51,7 +51,12 @@
 	}
 </script>
 
-<section class="band" aria-label={supply ? 'Supply side' : 'Return side'} bind:clientWidth={width}>
+<section
+	class="band"
+	class:supply
+	aria-label={supply ? 'Supply side' : 'Return side'}
+	bind:clientWidth={width}
+>
 	<h2 style:color={supply ? 'var(--supply)' : 'var(--return)'} class:right={!supply}>
 		{supply ? 'Supply side' : 'Return side'}{side.wholeVolts === undefined
 			? ''
@@ -200,7 +205,7 @@
 				<span
 					class="label"
 					style:left="{at.x}px"
-					style:top={supply ? '2px' : `${height - 96}px`}
+					style:top={supply ? '2px' : `${height - 84}px`}
 					style:width="{spacing - 4}px">{point.label}</span
 				>
 			{/if}
@@ -212,13 +217,17 @@
 					class="value"
 					title={step.name}
 					style:left="{at.x}px"
-					style:top="{height - 58}px"
+					style:top="{height - (supply ? 38 : 46)}px"
 					style:width="{spacing - 2}px"
 				>
-					<b class:estimate={!step.measured}>{step.measured ? '' : '≈'}{volts(step.volts)}</b>
+					<b class:estimate={!step.measured}
+						>{step.measured ? volts(step.volts) : `≈${step.volts.toFixed(2)}`}</b
+					>
 					<span class="standing" class:quiet={step.standing === 'NOT_PROVEN'}>
-						<span aria-hidden="true">{STANDING_SIGN[step.standing]}</span>
-						{STANDING_WORDS[step.standing]}
+						{#if step.standing !== 'NOT_PROVEN' || spacing >= 84}
+							<span aria-hidden="true">{STANDING_SIGN[step.standing]}</span>
+							{STANDING_WORDS[step.standing]}
+						{/if}
 					</span>
 				</span>
 			{/if}
@@ -292,6 +301,10 @@
 		color: #fff;
 		background: var(--black-lead);
 		box-shadow: 0 0 0 1px var(--card);
+	}
+	.supply .flag {
+		bottom: auto;
+		top: calc(50% + 11px);
 	}
 	.point.red .flag {
 		background: var(--red-lead);

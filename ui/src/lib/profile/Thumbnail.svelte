@@ -28,8 +28,13 @@
 			/>
 		{/if}
 	{/each}
-	<path d={supply.line} stroke="var(--supply-fill)" />
-	<path d={returns.line} stroke="var(--return-fill)" transform="translate({width / 2 + 8} 0)" />
+	<path d={supply.line} class:guess={profile.supply.wholeVolts === undefined} stroke="var(--supply-fill)" />
+	<path
+		d={returns.line}
+		class:guess={profile.returns.wholeVolts === undefined}
+		stroke="var(--return-fill)"
+		transform="translate({width / 2 + 8} 0)"
+	/>
 	<rect x={width / 2 - 6} y="2" width="12" height={height - 4} rx="3" class="consumer" />
 </svg>
 
@@ -42,6 +47,10 @@
 	path {
 		fill: none;
 		stroke-width: 3;
+	}
+	.guess {
+		stroke-dasharray: 4 4;
+		stroke-width: 2;
 	}
 	.healthy {
 		stroke: var(--healthy);

@@ -67,20 +67,21 @@ export function layOut(side: ProfileSide, frame: Frame, fullScale: number): Band
 	const supply = side.side === 'SUPPLY';
 	const yOf = (level: number) =>
 		supply ? frame.top + level * pixelsPerVolt : frame.height - frame.bottom - level * pixelsPerVolt;
+	const towards = supply ? 1 : -1;
+	const within = (level: number) => Math.min(fullScale, Math.max(0, level));
 	const xOf = (i: number) => frame.left + (span * i) / (count - 1);
 	const at = levels(side, (i) => side.steps[i]?.volts ?? 0);
 	const healthy = levels(side, (i) => side.steps[i]?.healthyVolts ?? 0);
 	const points = side.points.map((p, i) => ({ id: p.id, x: xOf(i), y: yOf(at[i] ?? 0) }));
 	const steps = side.steps.map((s, i) => {
 		const from = at[i] ?? 0;
-		const towards = supply ? 1 : -1;
 		return {
 			part: s.part,
 			x: (xOf(i) + xOf(i + 1)) / 2,
 			yFrom: yOf(from),
 			yTo: yOf(at[i + 1] ?? 0),
-			bandFrom: yOf(from + towards * s.lowVolts),
-			bandTo: yOf(from + towards * s.highVolts)
+			bandFrom: yOf(within(from + towards * s.lowVolts)),
+			bandTo: yOf(within(from + towards * s.highVolts))
 		};
 	});
 	const step = tickVolts(fullScale);

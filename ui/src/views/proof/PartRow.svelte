@@ -12,7 +12,7 @@
 <details open={alarmed} data-part={part.id} data-standing={part.standing}>
 	<summary>
 		<span class="mark {part.standing.toLowerCase()}" aria-hidden="true">{STANDING_SIGN[part.standing]}</span>
-		<span class="name">{part.name}</span>
+		<span class="name"><span class="cap">{part.name}</span><span class="brief">{part.says}</span></span>
 		<span class="standing">{part.standingWords}</span>
 	</summary>
 	<div class="body">
@@ -80,11 +80,27 @@
 	}
 	.name {
 		flex: 1;
+		min-width: 0;
 		font-size: 17px;
 		font-weight: 650;
 	}
-	.name::first-letter {
+	.cap {
+		display: block;
+	}
+	.cap::first-letter {
 		text-transform: uppercase;
+	}
+	.brief {
+		display: block;
+		font-size: 14px;
+		font-weight: 450;
+		color: var(--soft);
+		white-space: nowrap;
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	details[open] .brief {
+		display: none;
 	}
 	.standing {
 		font-weight: 650;

@@ -20,12 +20,16 @@
 		window.fetch.bind(window)
 	);
 	const view = $derived(bench.view);
+	const alarmed = $derived(
+		view?.parts.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT') ?? []
+	);
 	const groups = $derived(
 		view
 			? [
-					{ name: 'Battery', tone: '', parts: view.parts.filter((p) => p.id === 'battery') },
+					...(alarmed.length > 0 ? [{ name: 'Faulty or suspect', tone: '', parts: alarmed }] : []),
+					{ name: 'Battery', tone: '', parts: calm(view.parts.filter((p) => p.id === 'battery')) },
 					{ name: 'Supply side', tone: 'supply', parts: bySide(view.parts, 'SUPPLY') },
-					{ name: 'Starter', tone: '', parts: view.parts.filter((p) => p.id === 'starter') },
+					{ name: 'Starter', tone: '', parts: calm(view.parts.filter((p) => p.id === 'starter')) },
 					{ name: 'Return side', tone: 'return', parts: bySide(view.parts, 'RETURN') }
 				]
 			: []
@@ -37,7 +41,11 @@
 	});
 
 	function bySide(parts: Part[], side: string): Part[] {
-		return parts.filter((p) => p.side === side);
+		return calm(parts.filter((p) => p.side === side));
+	}
+
+	function calm(parts: Part[]): Part[] {
+		return parts.filter((p) => !alarmed.includes(p));
 	}
 
 	function onkeydown(event: KeyboardEvent): void {
@@ -70,7 +78,7 @@
 		{/each}
 		<div class="columns">
 			<div>
-				{#each groups as group (group.name)}
+				{#each groups.filter((g) => g.parts.length > 0) as group (group.name)}
 					<section class="card" aria-label={group.name}>
 						<h2 class={group.tone}>{group.name}</h2>
 						<ul>
@@ -102,10 +110,12 @@
 	}
 	.head {
 		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
+		gap: 12px 24px;
 		justify-content: space-between;
 		align-items: center;
+	}
+	.head :global(.key) {
+		flex: none;
 	}
 	.vehicle {
 		color: var(--soft);
@@ -148,6 +158,9 @@
 		background: var(--sunk);
 	}
 	@media (max-width: 767px) {
+		.head {
+			flex-wrap: wrap;
+		}
 		.proof {
 			padding: 10px;
 			grid-template-columns: minmax(0, 1fr);

@@ -11,12 +11,14 @@
 
 <style>
 	.cautions {
-		display: grid;
-		gap: 2px;
 		padding-top: 6px;
 		border-top: 1px solid var(--line);
-		font-size: 13.5px;
+		font-size: 13px;
 		font-weight: 600;
 		line-height: 1.25;
+	}
+	li {
+		display: inline;
+		margin-right: 0.4em;
 	}
 </style>

@@ -104,8 +104,9 @@
 		gap: 4px;
 	}
 	input {
-		width: 100%;
-		min-width: 0;
+		field-sizing: content;
+		min-width: 2ch;
+		max-width: 100%;
 		background: transparent;
 	}
 	input::placeholder {

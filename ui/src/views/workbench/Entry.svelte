@@ -29,7 +29,11 @@
 		{#if bench.draft.text && !typed}
 			<b>not a voltage yet</b>
 		{:else if typed}
-			<span>saves {voltsAt(typed.volts, typed.resolutionVolts)} V{bench.draft.simulated ? ', simulated' : ''}</span>
+			<span
+				>saves {voltsAt(typed.volts, typed.resolutionVolts)} V{bench.draft.simulated
+					? ', simulated'
+					: ''}</span
+			>
 			<b>{meaning}</b>
 		{:else}
 			<span class="hint">type what the meter shows</span>

@@ -5,12 +5,16 @@
 	type Props = { view: CaseView };
 	let { view }: Props = $props();
 	const RANK = { FAULTY: 0, SUSPECT: 1, NOT_PROVEN: 2, CLEARED: 3 };
-	const SHOWN = 4;
+	const SHOWN_SUSPECTS = 2;
+	const suspects = $derived(view.parts.filter((p) => p.standing === 'SUSPECT' && p.kind !== 'component'));
+	const more = $derived(Math.max(0, suspects.length - SHOWN_SUSPECTS));
 	const notable = $derived(
 		view.parts
-			.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT' || p.kind === 'component')
+			.filter(
+				(p) =>
+					p.standing === 'FAULTY' || p.kind === 'component' || suspects.slice(0, SHOWN_SUSPECTS).includes(p)
+			)
 			.toSorted((a, b) => RANK[a.standing] - RANK[b.standing])
-			.slice(0, SHOWN)
 	);
 	const cleared = $derived(view.parts.filter((p) => p.standing === 'CLEARED').length);
 	const counting = $derived(view.readings.filter((r) => r.state === 'COUNTS').length);
@@ -34,6 +38,7 @@
 			</li>
 		{/each}
 	</ul>
+	{#if more > 0}<p class="count">and {more} more suspects</p>{/if}
 	<p class="count">
 		{counting}
 		{counting === 1 ? 'reading counts' : 'readings count'}, {cleared} of {view.parts.length} parts cleared.

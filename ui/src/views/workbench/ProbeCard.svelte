@@ -31,7 +31,7 @@
 		</div>
 		<p class="outcomes">
 			{#each probe.outcomes as outcome (outcome.when)}
-				<span><b>{outcome.when}</b>: {outcome.means}.</span>{' '}
+				<span><b>{outcome.when}</b>: {outcome.means}.</span>
 			{/each}
 		</p>
 		<p class="why">{why ?? probe.why}</p>
@@ -50,15 +50,14 @@
 				<Key primary onclick={() => bench.save()} disabled={!bench.draft.text}>Save</Key>
 			{/if}
 			{#if bench.view?.simulated}
-				<Key onclick={() => bench.measure()} primary={touch.current && !bench.draft.text}
-					>Measure, simulated</Key
+				<Key onclick={() => bench.measure()} primary={touch.current && !bench.draft.text}>Simulated meter</Key
 				>
 			{/if}
-			<Key onclick={() => bench.swap()}>Swap leads</Key>
+			<Key onclick={() => bench.swap()}>Swap</Key>
 			{#if bench.ownChoice}
 				<Key onclick={() => bench.followPlan()}>Back to the plan</Key>
 			{:else if last}
-				<Key onclick={() => bench.strike(last.id, 'Undone')}>Undo {last.shown}</Key>
+				<Key onclick={() => bench.strike(last.id, 'Undone')} aria-label="Undo {last.shown}">Undo</Key>
 			{/if}
 		</div>
 		{#if touch.current}
@@ -93,8 +92,12 @@
 		gap: 7px;
 		margin: 8px 0;
 	}
+	.outcomes span {
+		display: block;
+	}
 	.outcomes {
 		font-size: 15px;
+		line-height: 1.3;
 	}
 	.why {
 		font-size: 14px;
@@ -146,7 +149,7 @@
 			gap: 6px;
 		}
 		.keys :global(.key) {
-			flex: 1 1 auto;
+			flex: 1 1 0;
 			padding: 0 8px;
 			font-size: 15px;
 		}

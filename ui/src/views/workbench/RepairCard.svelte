@@ -86,6 +86,10 @@
 		flex-wrap: wrap;
 		gap: 8px;
 	}
+	fieldset .key {
+		padding: 0 0.6rem;
+		font-size: 15px;
+	}
 	legend {
 		font-weight: 650;
 		margin-bottom: 4px;
@@ -98,5 +102,8 @@
 		padding-top: 10px;
 		width: 100%;
 		color: var(--ink);
+	}
+	.repair :global(.note::placeholder) {
+		color: var(--soft);
 	}
 </style>

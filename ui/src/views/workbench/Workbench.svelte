@@ -157,7 +157,7 @@
 		<div class="bench">
 			<div class="column">
 				<ConditionBar {bench} />
-				{@render supplyBand(206)}
+				{@render supplyBand(168)}
 				<NextCard {bench} />
 			</div>
 			<Consumer profile={view.profile} />
@@ -193,7 +193,15 @@
 	}
 	.titles span {
 		color: var(--soft);
-		flex: 1;
+	}
+	@media (min-width: 768px) {
+		.titles {
+			position: absolute;
+			top: 0;
+			right: 130px;
+			height: 52px;
+			padding: 0;
+		}
 	}
 	.help {
 		width: 48px;
@@ -207,13 +215,13 @@
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 104px minmax(0, 1fr);
 		gap: 14px;
-		padding: 6px 24px 14px;
+		padding: 12px 24px 14px;
 		max-width: 1640px;
 		margin: 0 auto;
 	}
 	.bench > :global(aside) {
-		align-self: center;
-		min-height: 300px;
+		margin-top: 196px;
+		height: 320px;
 	}
 	.column {
 		display: flex;
@@ -223,6 +231,8 @@
 	}
 	.column:last-child {
 		justify-content: space-between;
+		height: calc(100dvh - 78px);
+		min-height: 650px;
 	}
 	.below {
 		display: grid;

@@ -91,14 +91,14 @@ final class ProfileDrawing {
 
     private Step step(Part part, ResistanceEstimate estimate) {
         HealthyDrop healthy = healthy(List.of(part));
-        boolean measured = findings.across(part.id())
+        Optional<Double> read = findings.across(part.id())
                 .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
-                .isPresent();
-        double volts = amps * estimate.ohms(part);
+                .map(v -> v.volts() * amps / v.healthy().amps());
+        double volts = read.orElseGet(() -> amps * estimate.ohms(part));
         double band = amps * BAND_SIGMAS * estimate.standardOhms(part);
         return new Step(
                 part.id(),
-                measured,
+                read.isPresent(),
                 volts,
                 Math.max(0, volts - band),
                 volts + band,

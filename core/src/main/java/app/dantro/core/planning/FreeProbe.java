@@ -26,7 +26,7 @@ public final class FreeProbe {
     public static ProbePlan of(Findings findings, PointId red, PointId black, Condition condition) {
         SeriesLoop loop = findings.loop();
         Stretch stretch = loop.between(red, black);
-        String title = "%s to %s".formatted(HalfSplitPlanner.name(loop, red), HalfSplitPlanner.name(loop, black));
+        String title = HalfSplitPlanner.fromTo(loop, red, black);
         double healthyVolts = healthy(findings, condition).between(red, black);
         if (!stretch.isDrop() || condition != Condition.CRANKING) {
             String why = stretch.isDrop()

@@ -63,6 +63,7 @@ public final class HalfSplitPlanner implements Planner {
         return candidates.stream()
                 .filter(c -> c.gainBits() > 0)
                 .max(Comparator.<Candidate>comparingDouble(Candidate::worth)
+                        .thenComparing(Candidate::isolatesOnePart)
                         .thenComparing(Comparator.<Candidate>comparingInt(Candidate::placesCost)
                                 .reversed()))
                 .map(c -> splitPlan(findings, suspects, c));
@@ -105,7 +106,7 @@ public final class HalfSplitPlanner implements Planner {
                 candidate.red,
                 candidate.black,
                 Condition.CRANKING,
-                "%s to %s".formatted(name(loop, candidate.red), name(loop, candidate.black)),
+                fromTo(loop, candidate.red, candidate.black),
                 "Halves the %d suspects: %s, easiest to reach.".formatted(suspects.size(), moved),
                 List.of(
                         new Outcome("Over " + Amount.volts(threshold(healthy, fault)), "it is " + listed(inside)),
@@ -140,9 +141,11 @@ public final class HalfSplitPlanner implements Planner {
                 findings.evidence().celsius());
     }
 
-    static String name(SeriesLoop loop, PointId id) {
-        String name = loop.point(id).orElseThrow().name();
-        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    /** "Block to strap ring on the body". */
+    static String fromTo(SeriesLoop loop, PointId red, PointId black) {
+        String from = loop.point(red).orElseThrow().name();
+        String to = loop.point(black).orElseThrow().name();
+        return "%s%s to %s".formatted(Character.toUpperCase(from.charAt(0)), from.substring(1), to);
     }
 
     private static String listed(List<Part> parts) {
@@ -170,6 +173,11 @@ public final class HalfSplitPlanner implements Planner {
         /** Bits per unit of cost, rounded so that a split and its mirror image tie. */
         double worth() {
             return Math.rint(1e9 * bitsPerCost()) / 1e9;
+        }
+
+        /** True if it reads across just one part: should that be the bad one, the reading counts for the verdict too. */
+        boolean isolatesOnePart() {
+            return findings.loop().between(red, black).parts().size() == 1;
         }
 
         /** Cost of both places, moved or not: of two equal splits the one with the easier places wins. */
