@@ -1,0 +1,134 @@
+package app.dantro.server;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** A real server on a free port with a folder of its own, spoken to over real HTTP. */
+public final class RunningServer implements AutoCloseable {
+    private static final ObjectMapper JSON = new ObjectMapper();
+    private static long clock = 1_780_000_000_000L;
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final ConfigurableApplicationContext context;
+
+    private RunningServer(ConfigurableApplicationContext context) {
+        this.context = context;
+    }
+
+    public static RunningServer on(Path folder, String... more) {
+        String[] args = new String[more.length + 2];
+        args[0] = "--dantro.data=" + folder;
+        args[1] = "--server.port=0";
+        System.arraycopy(more, 0, args, 2, more.length);
+        return new RunningServer(DantroServer.start(args));
+    }
+
+    public String base() {
+        return "http://127.0.0.1:" + DantroServer.port(context);
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    /** Status and body of an answer. */
+    public record Answer(int status, JsonNode body, HttpResponse<String> raw) {
+        public String text(String field) {
+            return body.path(field).asText();
+        }
+    }
+
+    public Answer get(String path) throws IOException, InterruptedException {
+        return send(HttpRequest.newBuilder(URI.create(base() + path)).build());
+    }
+
+    public Answer put(String path, Object body) throws IOException, InterruptedException {
+        return putRaw(path, JSON.writeValueAsString(body), "application/json", base());
+    }
+
+    public Answer putRaw(String path, String body, String type, String origin)
+            throws IOException, InterruptedException {
+        return send(HttpRequest.newBuilder(URI.create(base() + path))
+                .header("Content-Type", type)
+                .header("Origin", origin)
+                .PUT(BodyPublishers.ofString(body))
+                .build());
+    }
+
+    private Answer send(HttpRequest request) throws IOException, InterruptedException {
+        HttpResponse<String> response = http.send(request, BodyHandlers.ofString());
+        boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");
+        return new Answer(response.statusCode(), json ? JSON.readTree(response.body()) : JSON.nullNode(), response);
+    }
+
+    /** Opens a case and gives its address. */
+    public String openCase() throws IOException, InterruptedException {
+        String path = "/api/cases/" + UUID.randomUUID();
+        put(path, newCase());
+        return path;
+    }
+
+    public static Map<String, Object> newCase() {
+        return new HashMap<>(Map.of(
+                "vehicle",
+                "Test van",
+                "complaint",
+                "cranks slowly",
+                "circuit",
+                "petrol-body-return",
+                "celsius",
+                20,
+                "by",
+                "test",
+                "openedAtMs",
+                1_779_000_000_000L));
+    }
+
+    public static Map<String, Object> cranking(String red, String black, String typed, double amps) {
+        Map<String, Object> body = reading(red, black, "CRANKING", typed);
+        body.put("amps", amps);
+        body.put("ampsKnownBy", "CLAMP");
+        return body;
+    }
+
+    public static Map<String, Object> reading(String red, String black, String condition, String typed) {
+        return new HashMap<>(Map.of(
+                "red",
+                red,
+                "black",
+                black,
+                "condition",
+                condition,
+                "typed",
+                typed,
+                "statistic",
+                "SETTLED",
+                "source",
+                "TYPED",
+                "by",
+                "test",
+                "takenAtMs",
+                clock++));
+    }
+
+    public static String fresh(String collection) {
+        return "/" + collection + "/" + UUID.randomUUID();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest';
+import type { ProfileSide } from '../api/client';
+import { drawnVolts, fullScaleVolts, layOut, levels, tickVolts } from './geometry';
+
+const frame = { width: 500, height: 200, left: 20, right: 20, top: 20, bottom: 20 };
+
+function side(kind: 'SUPPLY' | 'RETURN', drops: number[]): ProfileSide {
+	return {
+		side: kind,
+		points: Array.from({ length: drops.length + 1 }, (_, i) => ({
+			id: `p${i}`,
+			name: `p${i}`,
+			label: `p${i}`,
+			placing: 'there'
+		})),
+		steps: drops.map((volts, i) => ({
+			part: `part${i}`,
+			name: `part ${i}`,
+			measured: true,
+			volts,
+			lowVolts: volts / 2,
+			highVolts: volts * 2,
+			healthyVolts: 0.02,
+			healthyUpperVolts: 0.06,
+			standing: 'NOT_PROVEN'
+		})),
+		healthyLowVolts: 0.1,
+		healthyUpperVolts: 0.3
+	};
+}
+
+describe('loop profile geometry', () => {
+	it('steps down on the supply side and down to zero on the return side', () => {
+		expect(levels(side('SUPPLY', [0.1, 0.2]), (i) => [0.1, 0.2][i] ?? 0)).toEqual([
+			0,
+			0.1,
+			expect.closeTo(0.3)
+		]);
+		expect(levels(side('RETURN', [0.1, 0.2]), (i) => [0.1, 0.2][i] ?? 0)).toEqual([
+			expect.closeTo(0.3),
+			expect.closeTo(0.2),
+			0
+		]);
+	});
+
+	it('gives both bands the same volts per pixel, so that equal drops are equally high', () => {
+		const supply = side('SUPPLY', [0.1, 0.05]);
+		const returns = side('RETURN', [0.1, 2.0]);
+		const scale = fullScaleVolts([supply, returns]);
+		expect(scale).toBeCloseTo(2.1);
+		const a = layOut(supply, frame, scale).steps[0];
+		const b = layOut(returns, frame, scale).steps[0];
+		expect((a?.yTo ?? 0) - (a?.yFrom ?? 0)).toBeCloseTo((b?.yTo ?? 0) - (b?.yFrom ?? 0));
+	});
+
+	it('lets the largest loss fill its band and nothing leave it', () => {
+		const returns = side('RETURN', [0.1, 2.0]);
+		const band = layOut(returns, frame, fullScaleVolts([returns]));
+		expect(band.points[0]?.y).toBeCloseTo(20);
+		expect(band.points.at(-1)?.y).toBeCloseTo(180);
+		for (const step of band.steps) {
+			expect(step.bandTo).toBeLessThanOrEqual(180.0001);
+			expect(step.bandFrom).toBeGreaterThanOrEqual(19.9999);
+		}
+	});
+
+	it('keeps thirty points in order and inside', () => {
+		const xs = layOut(side('SUPPLY', Array(29).fill(0.01)), frame, 0.3).points.map((p) => p.x);
+		expect(xs).toEqual([...xs].sort((a, b) => a - b));
+		expect(xs.at(-1)).toBeCloseTo(480);
+		expect(drawnVolts(side('SUPPLY', Array(29).fill(0.01)))).toBeCloseTo(0.29);
+	});
+
+	it('chooses ticks of one, two or five', () => {
+		expect([0.1, 0.3, 0.9, 2.1, 3.6, 12].map(tickVolts).map((v) => Number(v.toPrecision(2)))).toEqual([
+			0.05, 0.1, 0.5, 1, 1, 5
+		]);
+	});
+});

@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { shortcut } from './shortcuts';
+
+const press = (key: string) => ({ key, ctrlKey: false, metaKey: false, altKey: false });
+
+describe('shortcut', () => {
+	it('sends digits straight to the reading', () => {
+		expect(shortcut(press('7'), '0.2', false)).toEqual({ do: 'type', text: '0.27' });
+		expect(shortcut(press(','), '', false)).toEqual({ do: 'type', text: ',' });
+		expect(shortcut(press('-'), '', false)).toEqual({ do: 'type', text: '-' });
+	});
+
+	it('takes m for millivolts while typing and for the meter otherwise', () => {
+		expect(shortcut(press('m'), '270', false)).toEqual({ do: 'type', text: '270m' });
+		expect(shortcut(press('m'), '', false)).toEqual({ do: 'measure' });
+	});
+
+	it('puts a late digit before the unit', () => {
+		expect(shortcut(press('0'), '27 mV', false)).toEqual({ do: 'type', text: '270 mV' });
+	});
+
+	it('answers an open question by number and types nothing meanwhile', () => {
+		expect(shortcut(press('2'), '', true)).toEqual({ do: 'answer', index: 1 });
+		expect(shortcut(press('Enter'), '', true)).toBeNull();
+		expect(shortcut(press('.'), '', true)).toBeNull();
+	});
+
+	it('leaves the browser its own keys', () => {
+		expect(shortcut({ ...press('a'), ctrlKey: true }, '', false)).toBeNull();
+		expect(shortcut(press('F5'), '', false)).toBeNull();
+		expect(shortcut(press('Backspace'), '', false)).toBeNull();
+	});
+});
