@@ -75,7 +75,7 @@
 		header {
 			gap: 4px;
 			padding: 0 8px;
-			height: 48px;
+			height: 50px;
 		}
 		.brand {
 			font-size: 18px;

@@ -29,26 +29,26 @@
 	<ul>
 		{#each notable as part (part.id)}
 			<li>
-				<a href="#/case/{view.id}/proof">
-					<span class="name">{part.name}</span>
-					<span class="standing"
-						><span aria-hidden="true">{STANDING_SIGN[part.standing]}</span> {part.standingWords}</span
-					>
-				</a>
+				<span class="name">{part.name}</span>
+				<span class="standing"
+					><span aria-hidden="true">{STANDING_SIGN[part.standing]}</span> {part.standingWords}</span
+				>
 			</li>
 		{/each}
+		{#if more > 0}<li class="count">and {more} more suspects</li>{/if}
 	</ul>
-	{#if more > 0}<p class="count">and {more} more suspects</p>{/if}
-	<p class="count">
-		{counting}
-		{counting === 1 ? 'reading counts' : 'readings count'}, {cleared} of {view.parts.length} parts cleared.
-		<a href="#/case/{view.id}/proof">All the evidence</a>
-	</p>
+	<div class="foot">
+		<p class="count">
+			{counting}
+			{counting === 1 ? 'reading counts' : 'readings count'}, {cleared} of {view.parts.length} parts cleared.
+		</p>
+		<a class="evidence" href="#/case/{view.id}/proof">All the evidence</a>
+	</div>
 </section>
 
 <style>
 	.says {
-		padding: 14px 20px;
+		padding: 14px 20px 4px;
 		display: grid;
 		gap: 6px;
 	}
@@ -62,12 +62,12 @@
 		font-weight: 750;
 		line-height: 1.25;
 	}
-	li a {
+	li {
 		display: flex;
 		justify-content: space-between;
 		align-items: center;
 		gap: 12px;
-		min-height: 36px;
+		min-height: 32px;
 		border-top: 1px solid var(--line);
 	}
 	.name {
@@ -89,8 +89,19 @@
 		font-size: 14px;
 		color: var(--soft);
 	}
-	.count a {
+	.foot {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 12px;
+		border-top: 1px solid var(--line);
+	}
+	.evidence {
+		display: flex;
+		align-items: center;
+		min-height: 48px;
+		font-weight: 650;
 		text-decoration: underline;
-		color: var(--ink);
+		white-space: nowrap;
 	}
 </style>

@@ -205,7 +205,7 @@
 	}
 	.help {
 		width: 48px;
-		height: 36px;
+		height: 48px;
 		border: 1.5px solid var(--line);
 		border-radius: 10px;
 		font-weight: 750;

@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -29,6 +31,12 @@ public class CaseEvents {
     public void changed(UUID caseId) {
         Set<SseEmitter> ofCase = streams.getOrDefault(caseId, Set.of());
         ofCase.forEach(stream -> send(stream, ofCase, "changed"));
+    }
+
+    /** Ends every stream when the program stops; an open one would hold up the stop. */
+    @EventListener(ContextClosedEvent.class)
+    void endAll() {
+        streams.values().forEach(ofCase -> ofCase.forEach(SseEmitter::complete));
     }
 
     /** A stream that cannot be written to belongs to a screen that is gone; it is dropped. */

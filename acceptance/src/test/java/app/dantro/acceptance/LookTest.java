@@ -1,0 +1,89 @@
+package app.dantro.acceptance;
+
+import static app.dantro.acceptance.Bench.VAN;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Contrast, targets and fit of every view, in both themes and both sizes. */
+class LookTest {
+    private static final Path AXE = Path.of(System.getProperty("dantro.root"), "ui/node_modules/axe-core/axe.min.js");
+    private static final String RUN_AXE = """
+            async () => {
+                const result = await axe.run(document, {
+                    runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] },
+                    rules: { 'color-contrast-enhanced': { enabled: true } }
+                });
+                return result.violations.flatMap((v) => v.nodes.map((n) => v.id + ': ' + n.target + ' ' + n.failureSummary));
+            }""";
+    private static final String SMALL_TARGETS = """
+            () => [...document.querySelectorAll('button, select, main a, summary, label.key')]
+                .filter((e) => e.checkVisibility() && !e.closest('p'))
+                .map((e) => [e, e.getBoundingClientRect()])
+                .filter(([e, r]) => r.height < 47.5 && !e.matches('select') && r.width > 0)
+                .map(([e, r]) => (e.ariaLabel ?? e.textContent.trim()) + ' ' + r.height)""";
+
+    @TempDir
+    static Path folder;
+
+    private static Workshop workshop;
+
+    @BeforeAll
+    static void open() {
+        workshop = Workshop.open(folder);
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(workshop.mishaps()).isEmpty();
+        workshop.close();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "desk, day, ''", "desk, bay, ''", "phone, day, ''", "phone, bay, ''",
+        "desk, day, workbench", "desk, bay, workbench", "phone, day, workbench", "phone, bay, workbench",
+        "desk, day, proof", "desk, bay, proof", "phone, day, proof", "phone, bay, proof"
+    })
+    void everyViewIsReadableReachableAndFits(String size, String theme, String view) throws Exception {
+        Page page = size.equals("desk") ? workshop.desk() : workshop.phone();
+        if (theme.equals("bay")) {
+            page.getByText("Dark bay").click();
+        }
+        assertThat(page.getByText(VAN)).isVisible();
+        if (!view.isEmpty()) {
+            page.getByText("Tamblin 9 estate").click();
+            assertThat(page.locator(".next h1")).isVisible();
+        }
+        if (view.equals("proof")) {
+            page.locator("header").getByText("Proof").click();
+            assertThat(page.getByText("Faulty or suspect")).isVisible();
+        }
+        page.evaluate(Files.readString(AXE));
+        assertThat((List<?>) page.evaluate(RUN_AXE)).isEmpty();
+        assertThat((List<?>) page.evaluate(SMALL_TARGETS)).isEmpty();
+        assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+                .isTrue();
+    }
+
+    @Test
+    void theNextStepAndBothBandsStandOnOneScreen() {
+        Page page = workshop.desk();
+        page.getByText(VAN).click();
+        assertThat(page.locator(".next h1")).isVisible();
+        for (String what : List.of(".next .keys", ".band:not(.supply) .plot", ".cautions")) {
+            Object bottom = page.locator(what).first().evaluate("e => e.getBoundingClientRect().bottom");
+            assertThat(((Number) bottom).doubleValue()).as(what).isLessThanOrEqualTo(800);
+        }
+    }
+}

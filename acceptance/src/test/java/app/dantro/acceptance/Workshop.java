@@ -1,0 +1,98 @@
+package app.dantro.acceptance;
+
+import app.dantro.server.DantroServer;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real program with its demo data, and a real browser in front of it. */
+public final class Workshop implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Path folder;
+    private final Playwright playwright;
+    private final Browser browser;
+    private final List<String> foreignRequests = new ArrayList<>();
+    private final List<String> pageErrors = new ArrayList<>();
+    private ConfigurableApplicationContext server;
+
+    private Workshop(Path folder) {
+        this.folder = folder;
+        this.playwright = Playwright.create();
+        this.browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+        this.server = start();
+    }
+
+    public static Workshop open(Path folder) {
+        return new Workshop(folder);
+    }
+
+    private ConfigurableApplicationContext start() {
+        return DantroServer.start("--dantro.data=" + folder, "--server.port=0", "--dantro.demo=true");
+    }
+
+    /** Stops the program and starts it again on the same folder. */
+    public void restart() {
+        server.close();
+        server = start();
+    }
+
+    public String base() {
+        return "http://127.0.0.1:" + DantroServer.port(server);
+    }
+
+    /** A new browser profile on a screen of 1280 × 800. */
+    public Page desk() {
+        return page(browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)));
+    }
+
+    /** A new browser profile on a touch screen of 390 × 844. */
+    public Page phone() {
+        return page(browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(390, 844)
+                .setHasTouch(true)
+                .setIsMobile(true)));
+    }
+
+    private Page page(BrowserContext context) {
+        Page page = context.newPage();
+        page.onRequest(request -> {
+            if (!request.url().startsWith(base()) && !request.url().startsWith("data:")) {
+                foreignRequests.add(request.url());
+            }
+        });
+        page.onPageError(pageErrors::add);
+        page.navigate(base());
+        return page;
+    }
+
+    /** Requests that left this machine's address, and errors in pages; both must stay empty. */
+    public List<String> mishaps() {
+        List<String> all = new ArrayList<>(foreignRequests);
+        all.addAll(pageErrors);
+        return all;
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+        server.close();
+    }
+}
