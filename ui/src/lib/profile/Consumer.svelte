@@ -31,7 +31,7 @@
 		font-size: 13px;
 	}
 	strong {
-		font-size: 25px;
+		font-size: 22px;
 		font-weight: 850;
 		white-space: nowrap;
 	}

@@ -42,6 +42,12 @@
 		return step.standing === 'FAULTY' || step.standing === 'SUSPECT';
 	}
 
+	/** Nothing where an estimate would not fit. */
+	function shownVolts(step: ProfileStep): string {
+		if (step.measured) return volts(step.volts);
+		return spacing < 50 ? '' : `≈${step.volts.toFixed(2)}`;
+	}
+
 	function move(event: KeyboardEvent, index: number): void {
 		const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
 		if (by === 0) return;
@@ -220,11 +226,13 @@
 					style:top="{height - (supply ? 38 : 46)}px"
 					style:width="{spacing - 2}px"
 				>
-					<b class:estimate={!step.measured}
-						>{step.measured ? volts(step.volts) : `≈${step.volts.toFixed(2)}`}</b
-					>
+					<b class:estimate={!step.measured}>{shownVolts(step)}</b>
 					<span class="standing" class:quiet={step.standing === 'NOT_PROVEN'}>
-						{#if step.standing !== 'NOT_PROVEN' || spacing >= 84}
+						{#if spacing < 50}
+							<span aria-hidden="true"
+								>{step.standing === 'NOT_PROVEN' ? '' : STANDING_SIGN[step.standing]}</span
+							>
+						{:else if step.standing !== 'NOT_PROVEN' || spacing >= 84}
 							<span aria-hidden="true">{STANDING_SIGN[step.standing]}</span>
 							{STANDING_WORDS[step.standing]}
 						{/if}

@@ -78,6 +78,21 @@ export class CaseState {
 	get asked() {
 		return this.#view?.readings.find((r) => r.state === 'ASKED') ?? null;
 	}
+	/** The newest thing on record that can be undone. */
+	get last(): { id: string; label: string } | null {
+		const view = this.#view;
+		if (!view) return null;
+		const events = [
+			...view.readings
+				.filter((r) => r.state !== 'STRUCK')
+				.map((r) => ({ id: r.id, label: r.shown, at: r.takenAtMs })),
+			...view.repairs
+				.filter((r) => !r.struck)
+				.map((r) => ({ id: r.id, label: 'the repair', at: r.doneAtMs })),
+			...view.tests.filter((t) => !t.struck).map((t) => ({ id: t.id, label: 'the test', at: t.doneAtMs }))
+		];
+		return events.sort((a, b) => a.at - b.at).at(-1) ?? null;
+	}
 	get unsaved() {
 		return this.#outbox.letters.filter((l) => l.caseId === this.id);
 	}
@@ -203,6 +218,10 @@ export class CaseState {
 			{ target, restores: false, reason, by: this.device, struckAtMs: Date.now() },
 			'a strike'
 		);
+	}
+
+	undo(): void {
+		if (this.last) this.strike(this.last.id, 'Undone');
 	}
 
 	restore(target: string): void {

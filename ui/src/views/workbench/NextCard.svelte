@@ -4,6 +4,7 @@
 	import Cautions from './Cautions.svelte';
 	import ProbeCard from './ProbeCard.svelte';
 	import RepairCard from './RepairCard.svelte';
+	import UndoKey from './UndoKey.svelte';
 	import SlipQuestion from './SlipQuestion.svelte';
 
 	type Props = { bench: CaseState };
@@ -27,11 +28,13 @@
 			<div class="keys">
 				<Key primary onclick={() => bench.complaintTest(true)}>Yes, it cranks and starts</Key>
 				<Key onclick={() => bench.complaintTest(false)}>No, the complaint stays</Key>
+				<UndoKey {bench} />
 			</div>
 		{:else if step.kind === 'DONE'}
 			<div class="keys">
 				<Key primary href="#/case/{bench.id}/proof">See the proof</Key>
 				<Key href="#/">Back to the Bay</Key>
+				<UndoKey {bench} />
 			</div>
 		{/if}
 		{#if bench.message}<p role="alert">{bench.message}</p>{/if}

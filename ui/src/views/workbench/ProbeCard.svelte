@@ -7,6 +7,7 @@
 	import Lead from '../../lib/components/Lead.svelte';
 	import Cautions from './Cautions.svelte';
 	import Entry from './Entry.svelte';
+	import UndoKey from './UndoKey.svelte';
 
 	type Props = {
 		bench: CaseState;
@@ -16,7 +17,6 @@
 	};
 	let { bench, probe, title, why }: Props = $props();
 	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
-	const last = $derived(bench.view?.readings.filter((r) => r.state !== 'STRUCK').at(-1));
 </script>
 
 <div class="probe" class:touch={touch.current}>
@@ -56,8 +56,8 @@
 			<Key onclick={() => bench.swap()}>Swap</Key>
 			{#if bench.ownChoice}
 				<Key onclick={() => bench.followPlan()}>Back to the plan</Key>
-			{:else if last}
-				<Key onclick={() => bench.strike(last.id, 'Undone')} aria-label="Undo {last.shown}">Undo</Key>
+			{:else}
+				<UndoKey {bench} />
 			{/if}
 		</div>
 		{#if touch.current}

@@ -5,6 +5,7 @@
 	import { volts } from '../../lib/format/si';
 	import { REPAIR_WORDS } from '../../lib/format/words';
 	import Key from '../../lib/components/Key.svelte';
+	import UndoKey from './UndoKey.svelte';
 	import Cautions from './Cautions.svelte';
 
 	type Props = { bench: CaseState; step: Step };
@@ -47,8 +48,9 @@
 			maxlength={500}
 		/>
 	</label>
-	<div>
+	<div class="keys">
 		<Key primary onclick={() => step.part && bench.repair(step.part, action, note)}>Record the repair</Key>
+		<UndoKey {bench} />
 	</div>
 	<Cautions cautions={step.cautions} />
 </div>
@@ -89,6 +91,10 @@
 	fieldset .key {
 		padding: 0 0.6rem;
 		font-size: 15px;
+	}
+	.keys {
+		display: flex;
+		gap: 8px;
 	}
 	legend {
 		font-weight: 650;

@@ -40,7 +40,7 @@
 		['S', 'swap the leads'],
 		['N', 'back to the next step of the plan'],
 		['M', 'measure with the simulated meter'],
-		['U', 'undo the last reading'],
+		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
 		['1 2 3', 'answer a question'],
 		['P, B', 'Proof, Bay']
@@ -82,7 +82,7 @@
 			case 'amps':
 				return document.getElementById('amps')?.focus();
 			case 'undo':
-				return undo();
+				return bench.undo();
 			case 'plan':
 				return bench.followPlan();
 			case 'proof':
@@ -97,11 +97,6 @@
 				if (bench.asked && choice) bench.answer(bench.asked.id, choice.answer);
 			}
 		}
-	}
-
-	function undo(): void {
-		const last = view?.readings.filter((r) => r.state !== 'STRUCK').at(-1);
-		if (last) bench.strike(last.id, 'Undone');
 	}
 
 	function strike(reading: ReadingRow): void {

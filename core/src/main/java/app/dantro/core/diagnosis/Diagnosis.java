@@ -124,13 +124,20 @@ public final class Diagnosis {
         Map<PartId, Standing> standing =
                 parts.stream().collect(Collectors.toMap(PartFinding::part, PartFinding::standing));
         boolean all = loop.side(side).stream().map(Part::id).allMatch(p -> standing.get(p) == Standing.CLEARED);
-        double least = verdicts.stream()
-                .filter(v ->
-                        v.clears() && loop.sideOf(v.stretch().parts().get(0).id()) == side)
-                .mapToDouble(v -> v.healthy().amps())
+        double least = loop.side(side).stream()
+                .mapToDouble(part -> mostAmps(part.id()))
                 .min()
                 .orElse(0);
         String name = side == Side.SUPPLY ? "Supply side" : "Return side";
         return all ? Optional.of("%s certified at %s.".formatted(name, Amount.amps(least))) : Optional.empty();
+    }
+
+    /** The largest current at which a part was certified, in amperes. */
+    private double mostAmps(PartId part) {
+        return verdicts.stream()
+                .filter(v -> v.clears() && v.stretch().covers(part))
+                .mapToDouble(v -> v.healthy().amps())
+                .max()
+                .orElse(0);
     }
 }

@@ -1,6 +1,7 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
@@ -12,6 +13,8 @@ import app.dantro.core.diagnosis.Diagnosis;
 import app.dantro.core.diagnosis.DropAnswer;
 import app.dantro.core.diagnosis.DropVerdict;
 import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.ReadingState;
+import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.diagnosis.Standing;
@@ -246,9 +249,7 @@ public final class StartingProcedure {
     private Placed proven(Findings findings) {
         Optional<ComplaintTest> test = findings.evidence().lastTest();
         if (test.filter(ComplaintTest::passed).isPresent()) {
-            return new Placed(
-                    Stage.VERIFIED,
-                    Step.of(Kind.DONE, "Verified", "The complaint's own test passed after the retests.", List.of()));
+            return new Placed(Stage.VERIFIED, Step.of(Kind.DONE, "Verified", verification(findings), List.of()));
         }
         boolean repaired = findings.evidence().lastRepair().isPresent();
         if (test.isPresent() || !repaired) {
@@ -267,6 +268,29 @@ public final class StartingProcedure {
                         "Does it crank and start as it should?",
                         "Both sides are certified again. The complaint's own test closes the case.",
                         Cautions.running()));
+    }
+
+    /** What the last repair changed, by the readings across the part before and after. */
+    private static String verification(Findings findings) {
+        String passed = "The complaint's own test passed after the retests.";
+        Optional<Repair> repair = findings.evidence().lastRepair();
+        if (repair.isEmpty()) {
+            return passed;
+        }
+        PartId part = repair.get().part();
+        Optional<String> after = findings.across(part).map(v -> shown(v.reading()));
+        Optional<String> before = findings.evidence().readings().stream()
+                .filter(r -> findings.evidence().stateOf(r) == ReadingState.BEFORE_REPAIR)
+                .map(RecordedReading::effective)
+                .filter(r -> findings.loop().between(r.red(), r.black()).isJust(part))
+                .map(StartingProcedure::shown)
+                .reduce((first, second) -> second);
+        return "Across the %s: %s before the repair, %s after. %s"
+                .formatted(findings.loop().nameOf(part), before.orElse("not read"), after.orElse("not read"), passed);
+    }
+
+    private static String shown(Reading reading) {
+        return Amount.volts(reading.volts(), reading.resolutionVolts());
     }
 
     private static Stage stageOf(Findings findings, Stage before) {

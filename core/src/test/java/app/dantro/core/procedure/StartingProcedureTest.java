@@ -56,6 +56,7 @@ class StartingProcedureTest {
         job.passes();
         Assessment end = procedure.assess(job.evidence());
         assertThat(end.stage()).isEqualTo(Stage.VERIFIED);
+        assertThat(end.next().why()).matches("Across the .*: \\d\\.\\d+ V before the repair, 0\\.0\\d+ V after\\..*");
         assertThat(end.findings().standing(PartId.of(bad))).isEqualTo(Standing.CLEARED);
         assertThat(end.findings().standing(VAN.starter().id())).isEqualTo(Standing.CLEARED);
     }
