@@ -125,6 +125,7 @@
 	}
 	h1 {
 		font-size: 24px;
+		text-wrap: balance;
 		font-weight: 800;
 		line-height: 1.2;
 	}

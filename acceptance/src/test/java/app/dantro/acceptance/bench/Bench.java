@@ -31,13 +31,13 @@ public final class Bench {
         String json() {
             return String.format(
                     Locale.ROOT,
-                    "{\"name\":\"%s\",\"unit\":\"%s\",\"median\":%.4f,\"min\":%.4f,\"max\":%.4f,\"budget\":%.4f}",
+                    "{\"name\":\"%s\",\"unit\":\"%s\",\"median\":%.4f,\"min\":%.4f,\"max\":%.4f,\"budget\":%s}",
                     name,
                     unit,
                     median,
                     least,
                     most,
-                    budget);
+                    Double.isNaN(budget) ? "null" : Double.toString(budget));
         }
     }
 

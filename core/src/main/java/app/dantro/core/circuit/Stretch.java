@@ -20,7 +20,7 @@ public record Stretch(List<Part> parts, boolean withConsumer, boolean withFlow) 
     }
 
     public boolean covers(Stretch other) {
-        return parts.containsAll(other.parts);
+        return other.parts.stream().allMatch(p -> covers(p.id()));
     }
 
     public boolean isJust(PartId part) {

@@ -1,8 +1,11 @@
 package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ResistanceRange;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -12,7 +15,7 @@ import java.util.function.ToDoubleFunction;
 final class ResistanceEstimate {
     private static final double WIDENING = 1.5;
 
-    private final List<Part> parts;
+    private final Map<PartId, Integer> positions = new HashMap<>();
     private final double[] meanOhms;
     private final double[][] covariance;
 
@@ -20,11 +23,11 @@ final class ResistanceEstimate {
      * @param suspicionOhms standard deviation in ohms that suspicion adds to a part; 0 for none
      */
     ResistanceEstimate(List<Part> parts, double celsius, ToDoubleFunction<Part> suspicionOhms) {
-        this.parts = List.copyOf(parts);
         int n = parts.size();
         meanOhms = new double[n];
         covariance = new double[n][n];
         for (int i = 0; i < n; i++) {
+            positions.put(parts.get(i).id(), i);
             ResistanceRange healthy = parts.get(i).resistance().healthyAt(celsius);
             meanOhms[i] = healthy.nominalOhms();
             double spread = WIDENING * healthy.logSpread() * healthy.nominalOhms();
@@ -40,18 +43,19 @@ final class ResistanceEstimate {
      * @param standardOhms its standard uncertainty in ohms
      */
     void observe(List<Part> over, double ohms, double standardOhms) {
-        int n = parts.size();
+        int n = meanOhms.length;
+        int[] summed = over.stream().mapToInt(p -> positions.get(p.id())).toArray();
         double[] covarianceWithSum = new double[n];
         double predicted = 0;
         double variance = square(standardOhms);
         for (int i = 0; i < n; i++) {
-            for (Part part : over) {
-                covarianceWithSum[i] += covariance[i][parts.indexOf(part)];
+            for (int j : summed) {
+                covarianceWithSum[i] += covariance[i][j];
             }
         }
-        for (Part part : over) {
-            predicted += meanOhms[parts.indexOf(part)];
-            variance += covarianceWithSum[parts.indexOf(part)];
+        for (int j : summed) {
+            predicted += meanOhms[j];
+            variance += covarianceWithSum[j];
         }
         for (int i = 0; i < n; i++) {
             meanOhms[i] += covarianceWithSum[i] / variance * (ohms - predicted);
@@ -62,11 +66,11 @@ final class ResistanceEstimate {
     }
 
     double ohms(Part part) {
-        return Math.max(0, meanOhms[parts.indexOf(part)]);
+        return Math.max(0, meanOhms[positions.get(part.id())]);
     }
 
     double standardOhms(Part part) {
-        int i = parts.indexOf(part);
+        int i = positions.get(part.id());
         return Math.sqrt(Math.max(0, covariance[i][i]));
     }
 

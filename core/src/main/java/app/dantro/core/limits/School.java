@@ -57,16 +57,31 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
     }
 
     /**
-     * The school's verdict on a drop.
+     * The school's verdict on a drop. Its limits are for a whole side: a piece of it may fail them, but never passes.
      *
      * @param volts the drop in volts, positive with the flow
      * @param errorVolts the meter's error at it in volts
      */
     public SchoolVerdict judge(SeriesLoop loop, Stretch stretch, double volts, double errorVolts) {
         return limitFor(loop, stretch)
-                .map(limit -> Margin.near(volts, limit, errorVolts)
-                        ? SchoolVerdict.MARGINAL
-                        : volts > limit ? SchoolVerdict.FAILS : SchoolVerdict.PASSES)
+                .map(limit -> verdict(limit, isWholeSide(loop, stretch), volts, errorVolts))
                 .orElse(SchoolVerdict.SILENT);
+    }
+
+    private static SchoolVerdict verdict(double limitVolts, boolean whole, double volts, double errorVolts) {
+        if (Margin.near(volts, limitVolts, errorVolts)) {
+            return SchoolVerdict.MARGINAL;
+        }
+        if (volts > limitVolts) {
+            return SchoolVerdict.FAILS;
+        }
+        return whole ? SchoolVerdict.PASSES : SchoolVerdict.SILENT;
+    }
+
+    /** True for the return side, and for the supply side up to the contacts, which are judged apart. */
+    private static boolean isWholeSide(SeriesLoop loop, Stretch stretch) {
+        return loop.side(loop.sideOf(stretch.parts().get(0).id())).stream()
+                .filter(p -> p.kind() != PartKind.CONTACTS)
+                .allMatch(p -> stretch.covers(p.id()));
     }
 }

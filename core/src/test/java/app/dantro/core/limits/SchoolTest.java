@@ -25,6 +25,14 @@ class SchoolTest {
     }
 
     @Test
+    void aPieceOfASideMayFailItsLimitButNeverPassesIt() {
+        assertThat(threeAndFive.judge(van, stretch("block", "strap-engine"), 0.02, 0.001))
+                .isEqualTo(SchoolVerdict.SILENT);
+        assertThat(threeAndFive.judge(van, stretch("block", "strap-engine"), 2.6, 0.01))
+                .isEqualTo(SchoolVerdict.FAILS);
+    }
+
+    @Test
     void contactsAreJudgedApart() {
         assertThat(threeAndFive.judge(van, stretch("post-plus", "motor-stud"), 0.45, 0.01))
                 .isEqualTo(SchoolVerdict.SILENT);

@@ -5,6 +5,8 @@ import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.server.problem.ProblemException;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +42,15 @@ public record CaseFile(
                                         loop.points().stream()
                                                 .map(p -> p.id().value())
                                                 .collect(Collectors.joining(", ")))));
+    }
+
+    /** The same file with one more reading, in the order the store gives them. */
+    public CaseFile with(StoredReading reading) {
+        List<StoredReading> more = new ArrayList<>(readings);
+        more.add(reading);
+        more.sort(Comparator.comparingLong((StoredReading r) -> r.reading().takenAtMillis())
+                .thenComparing(r -> r.reading().id().toString()));
+        return new CaseFile(record, loop, more, repairs, tests, strikes, simulation);
     }
 
     /** The strike that is in force on a target, if it is struck. */

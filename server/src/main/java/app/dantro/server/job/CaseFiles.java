@@ -30,7 +30,11 @@ public class CaseFiles {
 
     /** What the case shows now. */
     public CaseView view(UUID id) {
-        CaseFile file = load(id);
+        return view(load(id));
+    }
+
+    /** What a loaded case shows. */
+    public CaseView view(CaseFile file) {
         return CaseView.of(file, procedure.assess(file.evidence()));
     }
 

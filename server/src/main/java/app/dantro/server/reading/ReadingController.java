@@ -81,8 +81,9 @@ class ReadingController {
     ResponseEntity<CaseView> put(
             @PathVariable UUID caseId, @PathVariable UUID readingId, @Valid @RequestBody NewReading body) {
         CaseFile file = files.load(caseId);
-        boolean added = readings.record(file, body.toReading(readingId, file), body.source(), body.by());
-        return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
+        Readings.Recorded recorded = readings.record(file, body.toReading(readingId, file), body.source(), body.by());
+        return ResponseEntity.status(recorded.added() ? HttpStatus.CREATED : HttpStatus.OK)
+                .body(files.view(recorded.file()));
     }
 
     @PutMapping("/answer")

@@ -30,25 +30,34 @@ public class Readings {
     }
 
     /**
+     * What became of a send.
+     *
+     * @param added false if the very same reading was on record already
+     * @param file the case with the reading in it
+     */
+    public record Recorded(boolean added, CaseFile file) {}
+
+    /**
      * Checks a reading for slips and appends it as it was typed.
      *
-     * @return true if it was added, false if the very same reading was on record already
      * @throws ProblemException 409 if the id belongs to another reading
      */
-    public boolean record(CaseFile file, Reading reading, StoredReading.Source source, String by) {
+    public Recorded record(CaseFile file, Reading reading, StoredReading.Source source, String by) {
+        UUID caseId = file.record().id();
         Optional<Slip> slip = new SlipCheck(
                         file.loop(), file.record().celsius(), file.evidence().counted())
                 .check(reading);
-        StoredReading stored =
-                new StoredReading(file.record().id(), reading, source, by, clock.millis(), slip, Optional.empty());
-        boolean added = store.add(stored);
-        if (!added && !store.find(reading.id()).orElseThrow().sameContent(stored)) {
+        StoredReading stored = new StoredReading(caseId, reading, source, by, clock.millis(), slip, Optional.empty());
+        if (store.add(stored)) {
+            events.changed(caseId);
+            return new Recorded(true, file.with(stored));
+        }
+        if (!store.find(reading.id()).orElseThrow().sameContent(stored)) {
             throw ProblemException.conflict(
                     "Another reading has this id (%s). Make a new id for a new reading; strike the old one out if it is wrong."
                             .formatted(reading.id()));
         }
-        events.changed(file.record().id());
-        return added;
+        return new Recorded(false, files.load(caseId));
     }
 
     /** Records the answer to the question that a reading raised. */
