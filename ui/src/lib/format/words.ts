@@ -1,4 +1,4 @@
-import type { Condition, RepairAction, Standing } from '../api/client';
+import type { Condition, MeterRange, RepairAction, Standing } from '../api/client';
 
 /** Words for the server's closed choices; a new choice fails the type check until it has a word. */
 export const CONDITION_WORDS: Record<Condition, string> = {
@@ -21,6 +21,13 @@ export const STANDING_WORDS: Record<Standing, string> = {
 	SUSPECT: 'suspect',
 	FAULTY: 'faulty',
 	NOT_PROVEN: 'not proven'
+};
+
+export const RANGE_WORDS: Record<MeterRange, string> = {
+	MILLIVOLTS_200: '200 mV',
+	VOLTS_2: '2 V',
+	VOLTS_20: '20 V',
+	VOLTS_200: '200 V'
 };
 
 export const REPAIR_WORDS: Record<RepairAction, string> = {

@@ -9,6 +9,7 @@ import {
 	type SlipAnswer
 } from '../api/client';
 import { parseTyped } from '../format/typed';
+import type { AppState } from './app.svelte';
 import { newId } from './ids';
 import { Outbox } from './outbox.svelte';
 
@@ -17,6 +18,8 @@ type Draft = {
 	text: string;
 	amps: string;
 	range?: NewReading['range'];
+	/** The range the technician's own meter stands on; none if it ranges by itself. */
+	meter?: NewReading['range'];
 	simulated?: boolean;
 	/** The technician's own choice of points and condition, if any. */
 	red?: string;
@@ -24,6 +27,7 @@ type Draft = {
 	condition?: Condition;
 };
 
+const UNREACHABLE = 'Dantro cannot be reached. What you enter is kept and sent when it is back.';
 const EMPTY: Draft = { text: '', amps: '' };
 
 /** One case on screen: the server's view, the draft of the next reading, and the verbs. */
@@ -93,6 +97,11 @@ export class CaseState {
 		];
 		return events.sort((a, b) => a.at - b.at).at(-1) ?? null;
 	}
+	/** The name of the point under red while black has not been placed yet. */
+	get halfPlaced(): string | null {
+		const { red, black } = this.#draft;
+		return red && !black ? (this.#point(red)?.name ?? red) : null;
+	}
 	get unsaved() {
 		return this.#outbox.letters.filter((l) => l.caseId === this.id);
 	}
@@ -103,10 +112,12 @@ export class CaseState {
 		try {
 			const { data, error } = await api.GET('/api/cases/{caseId}', { params: { path: { caseId: this.id } } });
 			if (request !== this.#request) return;
-			if (data) this.#show(data);
-			else this.#message = problemText(error);
+			if (data) {
+				this.#show(data);
+				if (this.#message === UNREACHABLE) this.#message = '';
+			} else this.#message = problemText(error);
 		} catch {
-			this.#message = 'Dantro cannot be reached. What you enter is kept and sent when it is back.';
+			this.#message = UNREACHABLE;
 		}
 		if (this.#draft.red && this.#draft.black && !this.#chosen) await this.#expect();
 		await this.#outbox.flush();
@@ -121,6 +132,10 @@ export class CaseState {
 		this.#edit({ amps });
 	}
 
+	setMeter(meter: NewReading['range']): void {
+		this.#edit({ meter });
+	}
+
 	async setCondition(condition: Condition): Promise<void> {
 		const probe = this.probe;
 		this.#edit({
@@ -133,6 +148,7 @@ export class CaseState {
 
 	/** Places the leads one after the other: red first, then black. */
 	async place(point: string): Promise<void> {
+		this.#message = '';
 		const { red, black } = this.#draft;
 		if (!red || black) {
 			this.#edit({ red: point, black: undefined });
@@ -152,6 +168,7 @@ export class CaseState {
 
 	/** Back to the proposed probe. */
 	followPlan(): void {
+		this.#message = '';
 		this.#chosen = null;
 		this.#edit({ red: undefined, black: undefined, condition: undefined });
 	}
@@ -182,6 +199,10 @@ export class CaseState {
 	save(): void {
 		const probe = this.probe;
 		if (!probe || this.asked) return;
+		if (this.halfPlaced) {
+			this.#message = 'Nothing saved: black has no place yet.';
+			return;
+		}
 		if (!parseTyped(this.#draft.text)) {
 			this.#message = 'Type what the meter shows, such as 0.27 or 270 mV.';
 			return;
@@ -198,14 +219,13 @@ export class CaseState {
 			typed: this.#draft.text,
 			statistic: 'SETTLED',
 			amps,
-			range: this.#draft.range,
+			range: this.#draft.simulated ? this.#draft.range : this.#draft.meter,
 			source: this.#draft.simulated ? 'SIMULATED' : 'TYPED',
 			by: this.device,
 			takenAtMs: Date.now()
 		};
 		this.#write('readings', body, this.#draft.text);
-		this.#edit({ ...EMPTY, amps: this.#draft.amps });
-		this.#chosen = null;
+		this.#clear(this.#draft.amps);
 	}
 
 	answer(readingId: string, answer: SlipAnswer): void {
@@ -234,8 +254,7 @@ export class CaseState {
 
 	repair(part: string, action: RepairAction, note: string): void {
 		this.#write('repairs', { part, action, note, by: this.device, doneAtMs: Date.now() }, 'the repair');
-		this.#edit({ ...EMPTY });
-		this.#chosen = null;
+		this.#clear('');
 	}
 
 	complaintTest(passed: boolean): void {
@@ -287,6 +306,18 @@ export class CaseState {
 		}
 	}
 
+	#point(id: string) {
+		const profile = this.#view?.profile;
+		return [...(profile?.supply.points ?? []), ...(profile?.returns.points ?? [])].find((p) => p.id === id);
+	}
+
+	/** A fresh entry; the current stays with the next reading of the same crank. */
+	#clear(amps: string): void {
+		this.#draft = { ...EMPTY, amps, meter: this.#draft.meter };
+		this.#chosen = null;
+		this.storage.setItem(this.#draftKey, JSON.stringify(this.#draft));
+	}
+
 	get #draftKey(): string {
 		return `dantro:${this.database}:draft:${this.id}`;
 	}
@@ -295,4 +326,9 @@ export class CaseState {
 		this.#draft = { ...this.#draft, ...change };
 		this.storage.setItem(this.#draftKey, JSON.stringify(this.#draft));
 	}
+}
+
+/** The case behind a view, on this browser's storage and network. */
+export function caseOf(id: string, app: AppState): CaseState {
+	return new CaseState(id, app.database, app.device, window.localStorage, window.fetch.bind(window));
 }

@@ -49,6 +49,7 @@ export class Outbox {
 	async flush(): Promise<void> {
 		if (this.#sending) return;
 		this.#sending = true;
+		this.#letters = this.#stored();
 		try {
 			for (let next = this.#stored()[0]; next; next = this.#stored()[0]) {
 				if (!(await this.#deliver(next))) {

@@ -1,13 +1,19 @@
 <script lang="ts">
 	import { api, problemText, type CaseCard } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { Outbox } from '../../lib/state/outbox.svelte';
 	import CaseTile from './CaseTile.svelte';
 	import NewCaseDialog from './NewCaseDialog.svelte';
 
 	let cases = $state.raw<CaseCard[] | null>(null);
 	let message = $state('');
 	let opening = $state(false);
+	const app = getApp();
+	const outbox = new Outbox(app.database, window.localStorage, window.fetch.bind(window), () => undefined);
+	const waiting = $derived(outbox.letters.length);
 	const inWork = $derived(cases?.filter((c) => c.stage !== 'VERIFIED' && !c.setAside) ?? []);
+	const aside = $derived(cases?.filter((c) => c.setAside) ?? []);
 	const closed = $derived(cases?.filter((c) => c.stage === 'VERIFIED' && !c.setAside) ?? []);
 
 	$effect(() => {
@@ -44,6 +50,13 @@
 		<h1>In work</h1>
 		<Key primary onclick={() => (opening = true)}>New case <kbd>N</kbd></Key>
 	</div>
+	{#if waiting > 0}
+		<p role="status">
+			{waiting}
+			{waiting === 1 ? 'entry waits' : 'entries wait'} to be sent.
+			<a class="underline" href="#/case/{outbox.letters[0]?.caseId}">Open the case to send.</a>
+		</p>
+	{/if}
 	{#if message}<p role="alert">{message}</p>{/if}
 	{#if cases && inWork.length === 0}
 		<p class="empty">No vehicle in work. Start a case: the first reading is the battery's base voltage.</p>
@@ -56,6 +69,14 @@
 		<ul>
 			{#each closed as card (card.id)}<li><CaseTile {card} /></li>{/each}
 		</ul>
+	{/if}
+	{#if aside.length > 0}
+		<details>
+			<summary>{aside.length} set aside</summary>
+			<ul>
+				{#each aside as card (card.id)}<li><CaseTile {card} /></li>{/each}
+			</ul>
+		</details>
 	{/if}
 </div>
 <NewCaseDialog bind:open={opening} />
@@ -85,6 +106,14 @@
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr));
 		gap: 14px;
+	}
+	summary {
+		display: flex;
+		align-items: center;
+		min-height: 48px;
+		margin-top: 14px;
+		font-weight: 650;
+		cursor: pointer;
 	}
 	.empty {
 		font-size: 18px;

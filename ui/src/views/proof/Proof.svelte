@@ -2,7 +2,7 @@
 	import { push } from 'svelte-spa-router';
 	import type { Part } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
-	import { CaseState } from '../../lib/state/case.svelte';
+	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import PartRow from './PartRow.svelte';
@@ -12,13 +12,7 @@
 	let { params }: Props = $props();
 	const app = getApp();
 	// svelte-ignore state_referenced_locally
-	const bench = new CaseState(
-		params.id,
-		app.database,
-		app.device,
-		window.localStorage,
-		window.fetch.bind(window)
-	);
+	const bench = caseOf(params.id, app);
 	const view = $derived(bench.view);
 	const alarmed = $derived(
 		view?.parts.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT') ?? []

@@ -60,6 +60,12 @@
 		</div>
 	{/each}
 	<p class="stage">{view.stageWords}</p>
+	{#if view.setAside}
+		<p class="soft">This case is set aside.</p>
+		<Key onclick={() => onrestore(view.id)}>Take it up again</Key>
+	{:else}
+		<Key onclick={() => onwithdraw(view.id)}>Set this case aside</Key>
+	{/if}
 </section>
 
 <style>

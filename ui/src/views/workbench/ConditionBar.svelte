@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Condition } from '../../lib/api/client';
+	import type { Condition, MeterRange } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { volts } from '../../lib/format/si';
-	import { CONDITION_WORDS } from '../../lib/format/words';
+	import { CONDITION_WORDS, RANGE_WORDS } from '../../lib/format/words';
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
@@ -40,6 +40,19 @@
 			{#if bench.draft.amps && cranks}<b>A</b>{/if}
 		</span>
 	</label>
+	<label class="chip">
+		<span>Meter range</span>
+		<select
+			id="range"
+			value={bench.draft.meter ?? ''}
+			onchange={(e) => bench.setMeter((e.currentTarget.value || undefined) as MeterRange | undefined)}
+		>
+			<option value="">auto</option>
+			{#each Object.entries(RANGE_WORDS) as [value, words] (value)}
+				<option {value}>{words}</option>
+			{/each}
+		</select>
+	</label>
 	<div class="chip read">
 		<span>At the posts</span>
 		<b>{view?.profile.postVolts === undefined ? 'not read' : `${volts(view.profile.postVolts)} V`}</b>
@@ -53,14 +66,15 @@
 <style>
 	.bar {
 		display: grid;
-		grid-template-columns: 1.5fr 1.1fr 0.9fr 0.8fr;
+		grid-template-columns: 1.35fr 1.2fr 1fr 0.95fr 0.85fr;
 		gap: 8px;
 	}
 	.chip {
 		display: grid;
 		gap: 0;
 		min-height: 48px;
-		padding: 4px 12px;
+		padding: 4px 10px;
+		min-width: 0;
 		border: 1.5px solid var(--line);
 		border-radius: 10px;
 		background: var(--card);
@@ -85,7 +99,7 @@
 	select,
 	input,
 	b {
-		font-size: 16px;
+		font-size: 15.5px;
 		font-weight: 700;
 		line-height: 1.25;
 	}
@@ -116,7 +130,7 @@
 	}
 	@media (max-width: 767px) {
 		.bar {
-			grid-template-columns: 1.5fr 1fr;
+			grid-template-columns: 1.2fr 1.15fr 0.95fr;
 		}
 		.read {
 			display: none;

@@ -24,6 +24,9 @@
 		<p class="kicker">
 			{bench.ownChoice ? 'Your own choice' : 'Next'} · {probe.instruction}
 		</p>
+		{#if bench.halfPlaced}<p class="message" role="status">
+				Red is on the {bench.halfPlaced}. Now tap where black goes.
+			</p>{/if}
 		<h1>{title ?? probe.title}</h1>
 		<div class="leads">
 			<Lead colour="red" name={probe.red.name} placing={probe.red.placing} />
@@ -47,14 +50,16 @@
 		{/if}
 		<div class="keys">
 			{#if !touch.current}
-				<Key primary onclick={() => bench.save()} disabled={!bench.draft.text}>Save</Key>
+				<Key primary onclick={() => bench.save()} disabled={!bench.draft.text || bench.halfPlaced !== null}
+					>Save</Key
+				>
 			{/if}
 			{#if bench.view?.simulated}
 				<Key onclick={() => bench.measure()} primary={touch.current && !bench.draft.text}>Simulated meter</Key
 				>
 			{/if}
 			<Key onclick={() => bench.swap()}>Swap</Key>
-			{#if bench.ownChoice}
+			{#if bench.ownChoice || bench.halfPlaced}
 				<Key onclick={() => bench.followPlan()}>Back to the plan</Key>
 			{:else}
 				<UndoKey {bench} />
@@ -65,7 +70,7 @@
 				text={bench.draft.text}
 				ontype={(t) => bench.type(t)}
 				onsave={() => bench.save()}
-				disabled={!bench.draft.text}
+				disabled={!bench.draft.text || bench.halfPlaced !== null}
 			/>
 		{/if}
 	</div>

@@ -2,11 +2,11 @@
 	import { MediaQuery } from 'svelte/reactivity';
 	import { push } from 'svelte-spa-router';
 	import { getApp } from '../../lib/state/app.svelte';
-	import { CaseState } from '../../lib/state/case.svelte';
+	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
 	import { shortcut } from '../../lib/state/shortcuts';
 	import { fullScaleVolts } from '../../lib/profile/geometry';
-	import type { ReadingRow } from '../../lib/api/client';
+	import type { ProfileSide, ReadingRow } from '../../lib/api/client';
 	import Consumer from '../../lib/profile/Consumer.svelte';
 	import ProfileBand from '../../lib/profile/ProfileBand.svelte';
 	import ProfileTable from '../../lib/profile/ProfileTable.svelte';
@@ -23,13 +23,7 @@
 
 	const app = getApp();
 	// svelte-ignore state_referenced_locally
-	const bench = new CaseState(
-		params.id,
-		app.database,
-		app.device,
-		window.localStorage,
-		window.fetch.bind(window)
-	);
+	const bench = caseOf(params.id, app);
 	const narrow = new MediaQuery('max-width: 767px');
 	const KEYS: [string, string][] = [
 		['0–9 . , −', 'type the reading; m or V for its unit'],
@@ -112,20 +106,9 @@
 		<b>{view.vehicle}</b> <span>{view.complaint}</span>
 		<button class="help" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
 	</div>
-	{#snippet supplyBand(height: number)}
+	{#snippet band(side: ProfileSide, height: number)}
 		<ProfileBand
-			side={view.profile.supply}
-			fullScale={scale}
-			amps={view.profile.amps}
-			{height}
-			{red}
-			{black}
-			onplace={(p) => bench.place(p)}
-		/>
-	{/snippet}
-	{#snippet returnBand(height: number)}
-		<ProfileBand
-			side={view.profile.returns}
+			{side}
 			fullScale={scale}
 			amps={view.profile.amps}
 			{height}
@@ -140,9 +123,9 @@
 				<summary aria-label="Loop profile, tap to open"
 					><Thumbnail profile={view.profile} width={360} height={52} /></summary
 				>
-				{@render supplyBand(230)}
+				{@render band(view.profile.supply, 230)}
 				<Consumer profile={view.profile} flat />
-				{@render returnBand(300)}
+				{@render band(view.profile.returns, 300)}
 			</details>
 			<ConditionBar {bench} />
 			<NextCard {bench} />
@@ -152,13 +135,13 @@
 		<div class="bench">
 			<div class="column">
 				<ConditionBar {bench} />
-				{@render supplyBand(168)}
+				{@render band(view.profile.supply, 168)}
 				<NextCard {bench} />
 			</div>
 			<Consumer profile={view.profile} />
 			<div class="column">
 				<FindingsCard {view} />
-				{@render returnBand(330)}
+				{@render band(view.profile.returns, 330)}
 			</div>
 		</div>
 	{/if}

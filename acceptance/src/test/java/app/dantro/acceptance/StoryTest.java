@@ -157,6 +157,14 @@ class StoryTest {
         bench.seesTitle("Battery voltage while cranking");
         bench.readings().first().getByText("Restore").click();
         bench.seesTitle("Whole return side");
+
+        page.locator("#range").selectOption("VOLTS_20");
+        page.keyboard().type("0.271");
+        page.keyboard().press("Enter");
+        assertThat(question).containsText("The 20 V range has a last digit of 10.0 mV, so it cannot show 0.271 V");
+        page.keyboard().press("2");
+        assertThat(bench.readings().first()).containsText("to be measured again");
+        bench.seesTitle("Whole return side");
     }
 
     @Test
@@ -191,6 +199,7 @@ class StoryTest {
     void aNewCaseStartsFromTheBayAndItsPointsCanBeChosenFreely() {
         Page page = workshop.desk();
         Bench bench = new Bench(page);
+        assertThat(page.getByText("New case")).isVisible();
         page.keyboard().press("n");
         page.locator("input[name=vehicle]").fill("Heron 7 minibus");
         page.getByText("cranks slowly when cold").click();
@@ -204,8 +213,20 @@ class StoryTest {
         page.locator(".point[title='body']").click();
         bench.seesTitle("Engine block to body");
         assertThat(page.locator(".outcomes")).containsText("the fault is between them");
+        page.locator(".point[title='body']").click();
+        assertThat(page.getByText("Red is on the body. Now tap where black goes."))
+                .isVisible();
+        page.keyboard().type("0.1");
+        page.keyboard().press("Enter");
+        bench.seesReadings(0);
         page.getByText("Back to the plan").click();
         bench.seesTitle("Base voltage");
+
+        page.locator("header").getByText("Proof").click();
+        page.getByText("Set this case aside").click();
+        assertThat(page.getByText("This case is set aside.")).isVisible();
+        page.getByText("Dantro", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.getByText("1 set aside")).isVisible();
     }
 
     private static void typeReading(Page page, Bench bench) {

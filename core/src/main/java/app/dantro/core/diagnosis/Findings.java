@@ -66,6 +66,14 @@ public record Findings(
                 .toList();
     }
 
+    /** The newest current measured while cranking, in amperes. */
+    public Optional<Double> crankingAmps() {
+        return counted.stream()
+                .filter(r -> r.condition() == Condition.CRANKING)
+                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
+                .reduce((first, second) -> second);
+    }
+
     public List<PartId> withStanding(Standing standing) {
         return parts.stream()
                 .filter(p -> p.standing() == standing)

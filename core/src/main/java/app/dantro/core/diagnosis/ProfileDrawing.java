@@ -38,10 +38,7 @@ final class ProfileDrawing {
         this.findings = findings;
         this.loop = findings.loop();
         this.celsius = findings.evidence().celsius();
-        this.measuredAmps = findings.counted().stream()
-                .filter(r -> r.condition() == Condition.CRANKING)
-                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
-                .reduce((first, second) -> second);
+        this.measuredAmps = findings.crankingAmps();
         this.amps = measuredAmps.orElse(loop.crankingAmps().nominalAmps());
     }
 

@@ -42,10 +42,7 @@ public final class FreeProbe {
                     healthyVolts,
                     healthyVolts);
         }
-        Optional<Double> amps = findings.counted().stream()
-                .filter(r -> r.condition() == Condition.CRANKING)
-                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
-                .reduce((first, second) -> second);
+        Optional<Double> amps = findings.crankingAmps();
         HealthyDrop drop = HealthyDrop.of(
                 stretch, loop.crankingAmps(), amps, findings.evidence().celsius());
         double sign = stretch.withFlow() ? 1 : -1;
@@ -54,7 +51,9 @@ public final class FreeProbe {
                 black,
                 condition,
                 title,
-                "Your own choice of points.",
+                stretch.withFlow()
+                        ? "Your own choice of points."
+                        : "Leads against the flow: the meter shows a minus sign.",
                 List.of(
                         new Outcome("Under " + Amount.volts(drop.upperVolts()), "good at " + Amount.amps(drop.amps())),
                         new Outcome("Over " + Amount.volts(drop.upperVolts()), "the fault is between them")),

@@ -130,10 +130,7 @@ public final class HalfSplitPlanner implements Planner {
     }
 
     private static HealthyDrop healthy(Findings findings, Stretch stretch) {
-        Optional<Double> amps = findings.counted().stream()
-                .filter(r -> r.condition() == Condition.CRANKING)
-                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
-                .reduce((first, second) -> second);
+        Optional<Double> amps = findings.crankingAmps();
         return HealthyDrop.of(
                 stretch,
                 findings.loop().crankingAmps(),

@@ -4,10 +4,11 @@ import app.dantro.server.StartRefused;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Set;
 
 /** The folder that holds a shop's data, locked for this one process. */
 public final class DataFolder implements AutoCloseable {
@@ -28,12 +29,22 @@ public final class DataFolder implements AutoCloseable {
      */
     public static DataFolder open(Path folder) {
         Path absolute = folder.toAbsolutePath().normalize();
-        DatabaseFile.check(absolute.resolve(DATABASE));
+        Path lock = absolute.resolve("dantro.lock");
+        boolean known = Files.exists(lock);
         try {
-            Files.createDirectories(absolute);
+            if (!known) {
+                DatabaseFile.check(absolute.resolve(DATABASE));
+                Files.createDirectories(absolute);
+            }
             FileChannel channel = FileChannel.open(
-                    absolute.resolve("dantro.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            lock(channel, absolute);
+                    lock,
+                    known
+                            ? Set.of(StandardOpenOption.WRITE)
+                            : Set.of(StandardOpenOption.CREATE, StandardOpenOption.WRITE));
+            lockOrClose(channel, absolute);
+            if (known) {
+                checkOrClose(channel, absolute.resolve(DATABASE));
+            }
             return new DataFolder(absolute, channel);
         } catch (IOException e) {
             throw new StartRefused(
@@ -43,18 +54,28 @@ public final class DataFolder implements AutoCloseable {
         }
     }
 
-    private static void lock(FileChannel channel, Path folder) throws IOException {
-        FileLock lock = null;
+    private static void lockOrClose(FileChannel channel, Path folder) throws IOException {
+        boolean locked;
         try {
-            lock = channel.tryLock();
-        } catch (java.nio.channels.OverlappingFileLockException inThisProcess) {
-            channel.close();
+            locked = channel.tryLock() != null;
+        } catch (OverlappingFileLockException inThisProcess) {
+            locked = false;
         }
-        if (lock == null) {
+        if (!locked) {
             channel.close();
             throw new StartRefused(
                     "Another Dantro is using the data folder (%s): stop it, or choose another with --data DIR."
                             .formatted(folder));
+        }
+    }
+
+    /** Under the lock, so that another process's half-written pages are not taken for damage. */
+    private static void checkOrClose(FileChannel channel, Path database) throws IOException {
+        try {
+            DatabaseFile.check(database);
+        } catch (StartRefused refused) {
+            channel.close();
+            throw refused;
         }
     }
 
