@@ -58,7 +58,7 @@
 		<b>{view?.profile.postVolts === undefined ? 'not read' : `${volts(view.profile.postVolts)} V`}</b>
 	</div>
 	<div class="chip read">
-		<span>Engine, air</span>
+		<span>Engine</span>
 		<b>{view?.celsius} °C</b>
 	</div>
 </div>

@@ -1,6 +1,7 @@
 package app.dantro.core.reading;
 
-import java.util.Locale;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 
 /** Writes amounts the way a meter shows them, for sentences. Arguments are in SI base units. */
 public final class Amount {
@@ -27,7 +28,7 @@ public final class Amount {
     }
 
     private static String number(double value, int digits) {
-        String text = String.format(Locale.ROOT, "%." + digits + "f", value);
+        String text = BigDecimal.valueOf(value).setScale(digits, RoundingMode.HALF_UP).toPlainString();
         return text.startsWith("-") ? "−" + text.substring(1) : text;
     }
 }
