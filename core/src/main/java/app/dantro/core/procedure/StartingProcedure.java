@@ -19,6 +19,7 @@ import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Planner;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.planning.ProbePlan.Outcome;
@@ -247,6 +248,9 @@ public final class StartingProcedure {
     }
 
     private Placed proven(Findings findings) {
+        if (!findings.contradictions().isEmpty()) {
+            return again(findings);
+        }
         Optional<ComplaintTest> test = findings.evidence().lastTest();
         if (test.filter(ComplaintTest::passed).isPresent()) {
             return new Placed(Stage.VERIFIED, Step.of(Kind.DONE, "Verified", verification(findings), List.of()));
@@ -257,8 +261,8 @@ public final class StartingProcedure {
                     Stage.ELSEWHERE,
                     Step.of(
                             Kind.LOOK_ELSEWHERE,
-                            "Wiring and battery do not explain it",
-                            "No verdict on the starter yet: turn the engine by hand, or prove the starter off the engine, before it is called faulty.",
+                            "The wiring does not explain it",
+                            elsewhere(findings),
                             List.of("Battery − off and key out before the engine is turned by hand.")));
         }
         return new Placed(
@@ -291,6 +295,32 @@ public final class StartingProcedure {
 
     private static String shown(Reading reading) {
         return Amount.volts(reading.volts(), reading.resolutionVolts());
+    }
+
+    /** Readings that contradict each other end nothing: the newest is read again first. */
+    private static Placed again(Findings findings) {
+        Reading newest = findings.counted().get(findings.counted().size() - 1);
+        ProbePlan plan = FreeProbe.of(findings, newest.red(), newest.black(), newest.condition());
+        ProbePlan repeated = new ProbePlan(
+                plan.red(),
+                plan.black(),
+                plan.condition(),
+                "Again: " + plan.title(),
+                findings.contradictions().get(0),
+                plan.outcomes(),
+                plan.goodVolts(),
+                plan.faultyVolts());
+        return new Placed(stageOf(findings, Stage.SIDES), Step.measure(repeated));
+    }
+
+    /** What stays open when the wiring is good; the battery is named unless it is cleared. */
+    private static String elsewhere(Findings findings) {
+        PartId battery = findings.loop().battery().id();
+        String open = findings.standing(battery) == Standing.CLEARED
+                ? ""
+                : " The battery is not proven either: " + findings.of(battery).says();
+        return "No verdict on the starter yet: turn the engine by hand, or prove the starter off the engine, before it is called faulty."
+                + open;
     }
 
     private static Stage stageOf(Findings findings, Stage before) {

@@ -28,7 +28,8 @@ public final class Amount {
     }
 
     private static String number(double value, int digits) {
-        String text = BigDecimal.valueOf(value).setScale(digits, RoundingMode.HALF_UP).toPlainString();
+        String text =
+                BigDecimal.valueOf(value).setScale(digits, RoundingMode.HALF_UP).toPlainString();
         return text.startsWith("-") ? "−" + text.substring(1) : text;
     }
 }

@@ -1,6 +1,7 @@
 package app.dantro.core.procedure;
 
 import static app.dantro.core.reading.Readings.base;
+import static app.dantro.core.reading.Readings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.PartId;
@@ -127,6 +128,22 @@ class StartingProcedureTest {
         Assessment end = procedure.assess(job.evidence());
         assertThat(end.stage()).isEqualTo(Stage.ELSEWHERE);
         assertThat(end.findings().standing(VAN.starter().id())).isEqualTo(Standing.NOT_PROVEN);
+    }
+
+    @Test
+    void readingsThatContradictEachOtherAreReadAgainBeforeAnythingIsConcluded() {
+        Step step = procedure
+                .assess(evidence(
+                        base("12.6"),
+                        cranking("post-plus", "post-minus", "11.55", 155),
+                        cranking("post-plus", "motor-stud", "0.20", 155),
+                        cranking("starter-case", "body", "0.11", 155),
+                        cranking("body", "post-minus", "0.07", 155),
+                        cranking("starter-case", "post-minus", "1.95", 155)))
+                .next();
+        assertThat(step.kind()).isEqualTo(Kind.MEASURE);
+        assertThat(step.title()).isEqualTo("Again: Starter case to battery − post");
+        assertThat(step.why()).contains("1.95 V").contains("leave 0.18 V");
     }
 
     @Test
