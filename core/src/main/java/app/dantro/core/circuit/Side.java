@@ -14,8 +14,4 @@ public enum Side {
     public String words() {
         return words;
     }
-
-    public Side other() {
-        return this == SUPPLY ? RETURN : SUPPLY;
-    }
 }

@@ -3,6 +3,7 @@ package app.dantro.core.diagnosis;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.Margin;
+import app.dantro.core.network.BatteryModel;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Reading;
 import java.util.List;
@@ -16,8 +17,9 @@ public final class BatteryJudge {
     /** Above this a flooded battery's reading is surface charge. */
     public static final double SURFACE_CHARGE_VOLTS = 12.75;
 
-    private static final double ASSUMED_COLD_OHMS_PER_KELVIN = 0.0095;
-    private static final double ASSUMED_THREE_QUARTERS_FACTOR = 1.2;
+    /** What 12.4 V speaks of in the model; a fuller battery has less resistance. */
+    private static final double LEAST_STATE_OF_CHARGE = 0.65;
+
     private static final double LEAST_SHARE_OF_CLASS_CURRENT = 0.5;
 
     private final SeriesLoop loop;
@@ -110,8 +112,7 @@ public final class BatteryJudge {
     }
 
     private double upperOhms() {
-        double cold = 1 + ASSUMED_COLD_OHMS_PER_KELVIN * Math.max(0, 21 - celsius);
-        return loop.battery().internalOhms().upperOhms() * ASSUMED_THREE_QUARTERS_FACTOR * cold;
+        return loop.battery().internalOhms().upperOhms() * BatteryModel.ohmsFactor(LEAST_STATE_OF_CHARGE, celsius);
     }
 
     private PartFinding found(Standing standing, String says, List<UUID> ids, String missing) {

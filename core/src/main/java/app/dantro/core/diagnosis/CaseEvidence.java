@@ -32,10 +32,6 @@ public record CaseEvidence(
                 .toList();
     }
 
-    public static CaseEvidence of(SeriesLoop loop, double celsius) {
-        return new CaseEvidence(loop, celsius, List.of(), List.of(), List.of());
-    }
-
     public ReadingState stateOf(RecordedReading recorded) {
         ReadingState state = recorded.state();
         return state == ReadingState.COUNTS && outdated(recorded.reading()) ? ReadingState.BEFORE_REPAIR : state;

@@ -22,10 +22,6 @@ public record LoopProfile(
         Optional<Remainder> motorVolts,
         double healthyMotorVolts) {
 
-    public SideProfile side(Side side) {
-        return side == Side.SUPPLY ? supply : returns;
-    }
-
     /**
      * One side.
      *

@@ -3,6 +3,7 @@ package app.dantro.core.diagnosis;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.network.BatteryModel;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.StartingSolver;
 import app.dantro.core.network.VehicleState;
@@ -62,14 +63,9 @@ public record RepairForecast(
         double celsius = findings.evidence().celsius();
         double charge = findings.posts(Condition.REST)
                 .map(Reading::volts)
-                .map(RepairForecast::charge)
+                .map(volts -> BatteryModel.stateOfCharge(volts, celsius))
                 .orElse(0.85);
         return new StartingSolver(findings.loop(), new VehicleState(charge, celsius, added)).cranking();
-    }
-
-    /** Inverts {@code E = 11.80 + 0.92 SOC} of docs/physics.md. */
-    private static double charge(double baseVolts) {
-        return Math.max(0, Math.min(1, (baseVolts - 11.80) / 0.92));
     }
 
     private static double nominal(Part part, Findings findings) {

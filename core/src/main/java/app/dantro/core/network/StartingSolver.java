@@ -12,11 +12,6 @@ import java.util.Map;
  * out: its hold-in current, about 10 A in a car, and the chatter below its hold voltage are not modelled here.
  */
 public final class StartingSolver {
-    private static final double ASSUMED_OPEN_CIRCUIT_EMPTY_VOLTS = 11.80;
-    private static final double ASSUMED_OPEN_CIRCUIT_RISE_VOLTS = 0.92;
-    private static final double ASSUMED_OPEN_CIRCUIT_VOLTS_PER_KELVIN = 0.0012;
-    private static final double ASSUMED_EMPTY_OHMS_RISE = 1.2;
-    private static final double ASSUMED_COLD_OHMS_PER_KELVIN = 0.0095;
     private static final double ASSUMED_DRAG_HALVING_KELVIN = 38;
     private static final double ASSUMED_KEY_ON_SIEMENS = 8.0 / 13;
     private static final double ASSUMED_CRANKING_SIEMENS = 10.0 / 13;
@@ -98,15 +93,12 @@ public final class StartingSolver {
     }
 
     private double openCircuitVolts() {
-        return ASSUMED_OPEN_CIRCUIT_EMPTY_VOLTS
-                + ASSUMED_OPEN_CIRCUIT_RISE_VOLTS * state.stateOfCharge()
-                + ASSUMED_OPEN_CIRCUIT_VOLTS_PER_KELVIN * (state.celsius() - 20);
+        return BatteryModel.openCircuitVolts(state.stateOfCharge(), state.celsius());
     }
 
     private double batteryOhms() {
-        double empty = 1 - state.stateOfCharge();
-        double cold = 1 + ASSUMED_COLD_OHMS_PER_KELVIN * Math.max(0, 21 - state.celsius());
-        return loop.battery().internalOhms().nominalOhms() * (1 + ASSUMED_EMPTY_OHMS_RISE * empty * empty) * cold;
+        return loop.battery().internalOhms().nominalOhms()
+                * BatteryModel.ohmsFactor(state.stateOfCharge(), state.celsius());
     }
 
     private double dragFactor() {

@@ -99,6 +99,14 @@ class StartingSolverTest {
     }
 
     @Test
+    void aBaseVoltageTellsTheChargeItCameFrom() {
+        double volts = BatteryModel.openCircuitVolts(0.7, -5);
+        assertThat(volts).isCloseTo(12.414, within(1e-9));
+        assertThat(BatteryModel.stateOfCharge(volts, -5)).isCloseTo(0.7, within(1e-12));
+        assertThat(BatteryModel.stateOfCharge(14, 20)).isEqualTo(1);
+    }
+
+    @Test
     void refusesAnImpossibleState() {
         assertThatThrownBy(() -> new VehicleState(1.2, 20, Map.of())).hasMessageContaining("1.2");
         assertThatThrownBy(() -> VehicleState.healthy().with(STRAP_END, Double.NaN))
