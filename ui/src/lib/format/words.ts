@@ -6,8 +6,20 @@ export const CONDITION_WORDS: Record<Condition, string> = {
 	KEY_ON: 'Key on, engine off',
 	ENGINE_OFF_LOAD: 'Lights on, engine off',
 	CRANKING: 'Cranking',
-	START_ATTEMPT: 'Start attempt'
+	START_ATTEMPT: 'Start attempt',
+	IDLE: 'Idle, loads off',
+	IDLE_LOADED: 'Idle, all loads on',
+	RAISED: '2000 rpm, loads off',
+	RAISED_LOADED: '2000 rpm, all loads on',
+	FULL_OUTPUT: '2500 rpm, all loads on',
+	HIGH_SPEED: '3000–4000 rpm',
+	PILE_ALTERNATOR: 'Pile at the alternator',
+	PILE_STARTER: 'Pile at the starter',
+	AFTER_SWITCH_OFF: 'Just switched off'
 };
+
+/** Conditions in which hardly any current flows, so that a clamp shows nothing of use. */
+export const STILL: ReadonlySet<Condition> = new Set<Condition>(['REST', 'KEY_ON', 'AFTER_SWITCH_OFF']);
 
 export const STANDING_SIGN: Record<Standing, string> = {
 	CLEARED: '✓',

@@ -4,17 +4,18 @@
 
 	type Props = { profile: Profile; /** Lies across instead of standing upright. */ flat?: boolean };
 	let { profile, flat = false }: Props = $props();
+	const whom = $derived(profile.loop === 'STARTING' ? 'the motor' : 'the battery');
 </script>
 
-<aside class:flat aria-label="What is left for the motor">
-	{#if profile.motorVolts === undefined}
+<aside class:flat aria-label="What is left for {whom}">
+	{#if profile.consumerVolts === undefined}
 		<strong class="unknown">?</strong>
-		<span>left for the motor: both sides not read yet</span>
+		<span>left for {whom}: both sides not read yet</span>
 	{:else}
-		<strong>{volts(profile.motorVolts)} V</strong>
-		<span>left for the motor{profile.motorMeasured ? '' : ', worked out'}</span>
+		<strong>{volts(profile.consumerVolts)} V</strong>
+		<span>left for {whom}{profile.consumerMeasured ? '' : ', worked out'}</span>
 	{/if}
-	<span class="soft">healthy<br /><b>{profile.healthyMotorVolts.toFixed(1)} V</b></span>
+	<span class="soft">healthy<br /><b>{profile.healthyConsumerVolts.toFixed(1)} V</b></span>
 </aside>
 
 <style>

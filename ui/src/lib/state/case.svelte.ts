@@ -4,11 +4,13 @@ import {
 	type CaseView,
 	type Condition,
 	type NewReading,
+	type Profile,
 	type Probe,
 	type RepairAction,
 	type SlipAnswer
 } from '../api/client';
 import { parseTyped } from '../format/typed';
+import { STILL } from '../format/words';
 import type { AppState } from './app.svelte';
 import { newId } from './ids';
 import { Outbox } from './outbox.svelte';
@@ -17,6 +19,8 @@ import { Outbox } from './outbox.svelte';
 type Draft = {
 	text: string;
 	amps: string;
+	/** The condition in which that current flowed; in another one it says nothing. */
+	ampsIn?: Condition;
 	range?: NewReading['range'];
 	/** The range the technician's own meter stands on; none if it ranges by itself. */
 	meter?: NewReading['range'];
@@ -38,6 +42,7 @@ export class CaseState {
 	#message = $state('');
 	#outbox: Outbox;
 	#request = 0;
+	#otherLoop = $state(false);
 
 	constructor(
 		readonly id: string,
@@ -77,6 +82,19 @@ export class CaseState {
 	}
 	get condition(): Condition {
 		return this.#draft.condition ?? this.#view?.next.probe?.condition ?? 'CRANKING';
+	}
+	/** The current that was entered for the condition at hand. */
+	get amps(): string {
+		const { amps, ampsIn } = this.#draft;
+		return ampsIn === undefined || ampsIn === this.condition ? amps : '';
+	}
+	/** The loop on screen: the one the complaint is about, or the vehicle's other one. */
+	get profile(): Profile | null {
+		const view = this.#view;
+		return (this.#otherLoop ? view?.otherProfile : undefined) ?? view?.profile ?? null;
+	}
+	get hasOtherLoop(): boolean {
+		return this.#view?.otherProfile !== undefined;
 	}
 	/** The reading with a question that nobody has answered. */
 	get asked() {
@@ -129,7 +147,7 @@ export class CaseState {
 	}
 
 	setAmps(amps: string): void {
-		this.#edit({ amps });
+		this.#edit({ amps, ampsIn: this.condition });
 	}
 
 	setMeter(meter: NewReading['range']): void {
@@ -142,6 +160,23 @@ export class CaseState {
 			condition,
 			red: this.#draft.red ?? probe?.red.id,
 			black: this.#draft.black ?? probe?.black.id
+		});
+		await this.#expect();
+	}
+
+	showLoop(loop: Profile['loop']): void {
+		this.#otherLoop = this.#view?.profile.loop !== loop;
+	}
+
+	/** Puts one lead on any point of the circuit. */
+	async put(lead: 'red' | 'black', point: string): Promise<void> {
+		const probe = this.probe;
+		this.#message = '';
+		this.#edit({
+			red: this.#draft.red ?? probe?.red.id,
+			black: this.#draft.black ?? probe?.black.id,
+			condition: this.condition,
+			[lead]: point
 		});
 		await this.#expect();
 	}
@@ -192,7 +227,7 @@ export class CaseState {
 			text: data.typed,
 			simulated: true,
 			range: data.range,
-			amps: data.amps === undefined ? this.#draft.amps : String(data.amps)
+			...(data.amps === undefined ? {} : { amps: String(data.amps), ampsIn: probe.condition })
 		});
 	}
 
@@ -209,7 +244,7 @@ export class CaseState {
 		}
 		const amps = this.#amps(probe.condition);
 		if (amps === null) {
-			this.#message = `The current (${this.#draft.amps}) is not a number of amperes, such as 131.`;
+			this.#message = `The current (${this.amps}) is not a number of amperes, such as 131.`;
 			return;
 		}
 		const body: NewReading = {
@@ -225,7 +260,7 @@ export class CaseState {
 			takenAtMs: Date.now()
 		};
 		this.#write('readings', body, this.#draft.text);
-		this.#clear(this.#draft.amps);
+		this.#clear(this.amps, probe.condition);
 	}
 
 	answer(readingId: string, answer: SlipAnswer): void {
@@ -262,8 +297,8 @@ export class CaseState {
 	}
 
 	#amps(condition: Condition): number | undefined | null {
-		const text = this.#draft.amps.trim().replace(',', '.').replace(/\s*a$/i, '');
-		if (text === '' || (condition !== 'CRANKING' && condition !== 'START_ATTEMPT')) return undefined;
+		const text = this.amps.trim().replace(',', '.').replace(/\s*a$/i, '');
+		if (text === '' || STILL.has(condition)) return undefined;
 		const value = Number(text);
 		return Number.isFinite(value) ? value : null;
 	}
@@ -307,13 +342,12 @@ export class CaseState {
 	}
 
 	#point(id: string) {
-		const profile = this.#view?.profile;
-		return [...(profile?.supply.points ?? []), ...(profile?.returns.points ?? [])].find((p) => p.id === id);
+		return this.#view?.points.find((p) => p.id === id);
 	}
 
 	/** A fresh entry; the current stays with the next reading of the same crank. */
-	#clear(amps: string): void {
-		this.#draft = { ...EMPTY, amps, meter: this.#draft.meter };
+	#clear(amps: string, ampsIn?: Condition): void {
+		this.#draft = { ...EMPTY, amps, ampsIn, meter: this.#draft.meter };
 		this.#chosen = null;
 		this.storage.setItem(this.#draftKey, JSON.stringify(this.#draft));
 	}

@@ -12,6 +12,7 @@ export type Shortcut =
 				| 'amps'
 				| 'undo'
 				| 'plan'
+				| 'loop'
 				| 'proof'
 				| 'bay'
 				| 'help';
@@ -27,6 +28,7 @@ const LETTERS: Record<string, Shortcut> = {
 	a: { do: 'amps' },
 	u: { do: 'undo' },
 	n: { do: 'plan' },
+	l: { do: 'loop' },
 	p: { do: 'proof' },
 	b: { do: 'bay' },
 	'?': { do: 'help' }

@@ -2,7 +2,7 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { push } from 'svelte-spa-router';
-	import { api, problemText } from '../../lib/api/client';
+	import { api, problemText, type NewCase } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { newId } from '../../lib/state/ids';
@@ -10,17 +10,37 @@
 	type Props = { open: boolean };
 	let { open = $bindable() }: Props = $props();
 	const app = getApp();
-	const COMPLAINTS = [
-		'cranks slowly',
-		'cranks slowly when cold',
-		'cranks slowly when warm',
-		'single click, no crank'
+	type Concern = NewCase['concern'];
+	const COMPLAINTS: [string, Concern][] = [
+		['cranks slowly', 'STARTING'],
+		['cranks slowly when warm', 'STARTING'],
+		['single click, no crank', 'STARTING'],
+		['battery flat in the morning', 'CHARGING'],
+		['charge lamp on', 'CHARGING'],
+		['bulbs blow, battery smells', 'CHARGING']
 	];
 	let id = newId();
 	let vehicle = $state('');
 	let complaint = $state('');
 	let celsius = $state('20');
+	let concern = $state<Concern>('STARTING');
+	let circuit = $state('petrol-car');
+	let circuits = $state.raw<{ id: string; title: string }[]>([]);
 	let message = $state('');
+
+	$effect(() => {
+		if (open && circuits.length === 0) void loadCircuits();
+	});
+
+	async function loadCircuits(): Promise<void> {
+		try {
+			const { data, error } = await api.GET('/api/circuits');
+			if (data) circuits = data;
+			else message = problemText(error);
+		} catch {
+			message = 'Dantro cannot be reached. Your entries stay here; try again when it is back.';
+		}
+	}
 
 	async function start(event: Event): Promise<void> {
 		event.preventDefault();
@@ -35,7 +55,8 @@
 				body: {
 					vehicle,
 					complaint,
-					circuit: 'petrol-body-return',
+					circuit,
+					concern,
 					celsius: temperature,
 					by: app.device,
 					openedAtMs: Date.now()
@@ -73,12 +94,15 @@
 			<Input class="field" name="complaint" bind:value={complaint} maxlength={200} autocomplete="off" />
 		</label>
 		<div class="taps">
-			{#each COMPLAINTS as words (words)}
+			{#each COMPLAINTS as [words, about] (words)}
 				<button
 					type="button"
 					class="key"
 					class:primary={complaint === words}
-					onclick={() => (complaint = words)}>{words}</button
+					onclick={() => {
+						complaint = words;
+						concern = about;
+					}}>{words}</button
 				>
 			{/each}
 		</div>
@@ -86,9 +110,23 @@
 			<span>Engine and air, °C</span>
 			<Input class="field" name="celsius" bind:value={celsius} inputmode="decimal" autocomplete="off" />
 		</label>
-		<p class="circuit">
-			Circuit: 12 V petrol, battery under the bonnet, battery − on the body, engine strap as the whole return.
-		</p>
+		<div class="two">
+			<label>
+				<span>It is about</span>
+				<select class="field" name="concern" bind:value={concern}>
+					<option value="STARTING">starting</option>
+					<option value="CHARGING">charging</option>
+				</select>
+			</label>
+			<label>
+				<span>Circuit</span>
+				<select class="field" name="circuit" bind:value={circuit}>
+					{#each circuits as c (c.id)}
+						<option value={c.id}>{c.title}</option>
+					{/each}
+				</select>
+			</label>
+		</div>
 		{#if message}<p role="alert" class="message">{message}</p>{/if}
 		<Key primary type="submit">Start the case</Key>
 	</form>
@@ -107,9 +145,21 @@
 		flex-wrap: wrap;
 		gap: 8px;
 	}
-	.circuit {
-		font-size: 14px;
-		color: var(--soft);
+	.two {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 2fr);
+		gap: 10px;
+	}
+	select {
+		display: block;
+		width: 100%;
+		min-height: 48px;
+		padding: 0 10px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		background: var(--card);
+		color: var(--ink);
+		font-size: 16px;
 	}
 	.message {
 		font-weight: 650;

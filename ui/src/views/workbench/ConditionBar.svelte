@@ -2,12 +2,12 @@
 	import type { Condition, MeterRange } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { volts } from '../../lib/format/si';
-	import { CONDITION_WORDS, RANGE_WORDS } from '../../lib/format/words';
+	import { CONDITION_WORDS, RANGE_WORDS, STILL } from '../../lib/format/words';
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
-	const cranks = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
-	const missing = $derived(cranks && bench.draft.amps.trim() === '');
+	const flows = $derived(!STILL.has(bench.condition));
+	const missing = $derived(flows && bench.amps.trim() === '');
 	const view = $derived(bench.view);
 </script>
 
@@ -31,13 +31,13 @@
 				id="amps"
 				inputmode="decimal"
 				autocomplete="off"
-				placeholder={cranks ? 'not measured' : 'none flows'}
-				disabled={!cranks}
-				value={cranks ? bench.draft.amps : ''}
+				placeholder={flows ? 'not measured' : 'none flows'}
+				disabled={!flows}
+				value={flows ? bench.amps : ''}
 				oninput={(e) => bench.setAmps(e.currentTarget.value)}
 				onkeydown={(e) => (e.key === 'Enter' || e.key === 'Escape') && e.currentTarget.blur()}
 			/>
-			{#if bench.draft.amps && cranks}<b>A</b>{/if}
+			{#if bench.amps && flows}<b>A</b>{/if}
 		</span>
 	</label>
 	<label class="chip">
@@ -54,8 +54,8 @@
 		</select>
 	</label>
 	<div class="chip read">
-		<span>At the posts</span>
-		<b>{view?.profile.postVolts === undefined ? 'not read' : `${volts(view.profile.postVolts)} V`}</b>
+		<span>{bench.profile?.loop === 'CHARGING' ? 'B+ to case' : 'At the posts'}</span>
+		<b>{bench.profile?.sourceVolts === undefined ? 'not read' : `${volts(bench.profile.sourceVolts)} V`}</b>
 	</div>
 	<div class="chip read">
 		<span>Engine</span>

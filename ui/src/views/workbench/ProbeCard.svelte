@@ -8,6 +8,8 @@
 	import Cautions from './Cautions.svelte';
 	import Entry from './Entry.svelte';
 	import UndoKey from './UndoKey.svelte';
+	import PlaceAnywhere from './PlaceAnywhere.svelte';
+	import { volts } from '../../lib/format/si';
 
 	type Props = {
 		bench: CaseState;
@@ -32,6 +34,13 @@
 			<Lead colour="red" name={probe.red.name} placing={probe.red.placing} />
 			<Lead colour="black" name={probe.black.name} placing={probe.black.placing} />
 		</div>
+		<PlaceAnywhere {bench} {probe} />
+		{#if probe.expected}
+			<p class="expected">
+				A healthy vehicle reads <b>{volts(probe.expected.volts)} V</b>
+				<span>({volts(probe.expected.lowVolts)} … {volts(probe.expected.highVolts)} V)</span>
+			</p>
+		{/if}
 		<p class="outcomes">
 			{#each probe.outcomes as outcome (outcome.when)}
 				<span><b>{outcome.when}</b>: {outcome.means}.</span>
@@ -103,6 +112,12 @@
 	.outcomes {
 		font-size: 15px;
 		line-height: 1.3;
+	}
+	.expected {
+		font-size: 15px;
+	}
+	.expected span {
+		color: var(--soft);
 	}
 	.why {
 		font-size: 14px;

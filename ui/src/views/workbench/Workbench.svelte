@@ -6,7 +6,7 @@
 	import { followCase } from '../../lib/state/follow.svelte';
 	import { shortcut } from '../../lib/state/shortcuts';
 	import { fullScaleVolts } from '../../lib/profile/geometry';
-	import type { ProfileSide, ReadingRow } from '../../lib/api/client';
+	import type { Profile, ProfileSide, ReadingRow } from '../../lib/api/client';
 	import Consumer from '../../lib/profile/Consumer.svelte';
 	import ProfileBand from '../../lib/profile/ProfileBand.svelte';
 	import ProfileTable from '../../lib/profile/ProfileTable.svelte';
@@ -32,6 +32,7 @@
 		['A', 'enter the current'],
 		['C', 'change the condition'],
 		['S', 'swap the leads'],
+		['L', 'show the other loop'],
 		['N', 'back to the next step of the plan'],
 		['M', 'measure with the simulated meter'],
 		['U', 'undo the last entry'],
@@ -39,11 +40,16 @@
 		['1 2 3', 'answer a question'],
 		['P, B', 'Proof, Bay']
 	];
+	const LOOPS: [Profile['loop'], string][] = [
+		['STARTING', 'Starting loop'],
+		['CHARGING', 'Charging loop']
+	];
 	let help = $state(false);
 	let striking = $state<ReadingRow | null>(null);
 	let strikeOpen = $state(false);
 	const view = $derived(bench.view);
-	const scale = $derived(view ? fullScaleVolts([view.profile.supply, view.profile.returns]) : 1);
+	const profile = $derived(bench.profile);
+	const scale = $derived(profile ? fullScaleVolts([profile.supply, profile.returns]) : 1);
 	const red = $derived(bench.draft.red ?? bench.probe?.red.id);
 	const black = $derived(bench.draft.red ? bench.draft.black : bench.probe?.black.id);
 
@@ -77,6 +83,8 @@
 				return document.getElementById('amps')?.focus();
 			case 'undo':
 				return bench.undo();
+			case 'loop':
+				return bench.showLoop(profile?.loop === 'STARTING' ? 'CHARGING' : 'STARTING');
 			case 'plan':
 				return bench.followPlan();
 			case 'proof':
@@ -101,16 +109,25 @@
 
 <svelte:window {onkeydown} />
 
-{#if view}
+{#if view && profile}
 	<div class="titles">
 		<b>{view.vehicle}</b> <span>{view.complaint}</span>
 		<button class="help" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
 	</div>
+	{#snippet loops()}
+		{#if bench.hasOtherLoop}
+			<div class="loops" role="group" aria-label="Which loop is shown">
+				{#each LOOPS as [loop, words] (loop)}
+					<button aria-pressed={profile.loop === loop} onclick={() => bench.showLoop(loop)}>{words}</button>
+				{/each}
+			</div>
+		{/if}
+	{/snippet}
 	{#snippet band(side: ProfileSide, height: number)}
 		<ProfileBand
 			{side}
 			fullScale={scale}
-			amps={view.profile.amps}
+			amps={profile.amps}
 			{height}
 			{red}
 			{black}
@@ -119,13 +136,14 @@
 	{/snippet}
 	{#if narrow.current}
 		<div class="phone">
+			{@render loops()}
 			<details class="card profile">
 				<summary aria-label="Loop profile, tap to open"
-					><Thumbnail profile={view.profile} width={360} height={52} /></summary
+					><Thumbnail {profile} width={360} height={52} /></summary
 				>
-				{@render band(view.profile.supply, 230)}
-				<Consumer profile={view.profile} flat />
-				{@render band(view.profile.returns, 300)}
+				{@render band(profile.supply, 230)}
+				<Consumer {profile} flat />
+				{@render band(profile.returns, 300)}
 			</details>
 			<ConditionBar {bench} />
 			<NextCard {bench} />
@@ -135,19 +153,20 @@
 		<div class="bench">
 			<div class="column">
 				<ConditionBar {bench} />
-				{@render band(view.profile.supply, 168)}
+				{@render loops()}
+				{@render band(profile.supply, 168)}
 				<NextCard {bench} />
 			</div>
-			<Consumer profile={view.profile} />
+			<Consumer {profile} />
 			<div class="column">
 				<FindingsCard {view} />
-				{@render band(view.profile.returns, 330)}
+				{@render band(profile.returns, 330)}
 			</div>
 		</div>
 	{/if}
 	<div class="below">
 		<ReadingsList readings={view.readings} onstrike={strike} onrestore={(r) => bench.restore(r.id)} />
-		<ProfileTable profile={view.profile} />
+		<ProfileTable {profile} />
 	</div>
 	<StrikeDialog
 		what={striking?.shown ?? ''}
@@ -188,6 +207,25 @@
 		border-radius: 10px;
 		font-weight: 750;
 		cursor: pointer;
+	}
+	.loops {
+		display: flex;
+		gap: 6px;
+	}
+	.loops button {
+		min-height: 48px;
+		padding: 0 14px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		background: var(--card);
+		font-size: 15px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.loops button[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--card);
+		border-color: var(--ink);
 	}
 	.bench {
 		display: grid;

@@ -1,6 +1,7 @@
 package app.dantro.server;
 
 import app.dantro.core.planning.HalfSplitPlanner;
+import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.StartingProcedure;
 import app.dantro.server.db.DataFolder;
 import java.io.IOException;
@@ -82,7 +83,7 @@ public class DantroServer {
     }
 
     @Bean
-    StartingProcedure startingProcedure() {
-        return new StartingProcedure(new HalfSplitPlanner());
+    OrderOfWork orderOfWork() {
+        return new OrderOfWork(new StartingProcedure(new HalfSplitPlanner()));
     }
 }

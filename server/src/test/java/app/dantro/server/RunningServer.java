@@ -88,6 +88,8 @@ public final class RunningServer implements AutoCloseable {
                 "cranks slowly",
                 "circuit",
                 "petrol-body-return",
+                "concern",
+                "STARTING",
                 "celsius",
                 20,
                 "by",

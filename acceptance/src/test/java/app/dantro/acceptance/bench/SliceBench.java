@@ -44,7 +44,7 @@ final class SliceBench implements Bench.Benchmark {
             if (i % READINGS_A_CASE == 0) {
                 path = "/api/cases/" + UUID.randomUUID();
                 put(http, base + path, """
-                        {"vehicle":"Bench","complaint":"slow","circuit":"petrol-body-return","celsius":20,"by":"b","openedAtMs":1}
+                        {"vehicle":"Bench","complaint":"slow","circuit":"petrol-body-return","concern":"STARTING","celsius":20,"by":"b","openedAtMs":1}
                         """);
             }
             long from = System.nanoTime();

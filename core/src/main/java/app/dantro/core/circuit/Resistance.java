@@ -12,15 +12,19 @@ public sealed interface Resistance {
     ResistanceRange healthyAt(double celsius);
 
     /**
-     * A cable or strap: {@code R = ρ(T) · L / S}.
+     * A cable or strap: {@code R = ρ(T) · L / S + joints}.
      *
      * @param lengthMetres length in m
      * @param areaSquareMetres conducting cross-section in m²
      * @param logSpread spread of healthy ones, standard deviation of ln R
+     * @param jointOhms its two ends together, in Ω, where they are not parts of their own
      */
-    record Conductor(double lengthMetres, double areaSquareMetres, Material material, double logSpread)
+    record Conductor(
+            double lengthMetres, double areaSquareMetres, Material material, double logSpread, double jointOhms)
             implements Resistance {
         public Conductor {
+            Checked.within(jointOhms, 0, 10, "resistance of the conductor's ends in ohm");
+            Checked.within(logSpread, 0, 2, "spread of a healthy conductor");
             if (!(lengthMetres > 0 && lengthMetres <= 50)) {
                 throw new IllegalArgumentException(
                         "The conductor's length (%s m) must lie in 0 … 50 m.".formatted(lengthMetres));
@@ -33,9 +37,15 @@ public sealed interface Resistance {
             Objects.requireNonNull(material, "material");
         }
 
+        /** A conductor whose ends are parts of their own. */
+        public Conductor(double lengthMetres, double areaSquareMetres, Material material, double logSpread) {
+            this(lengthMetres, areaSquareMetres, material, logSpread, 0);
+        }
+
         @Override
         public ResistanceRange healthyAt(double celsius) {
-            return new ResistanceRange(material.ohmMetresAt(celsius) * lengthMetres / areaSquareMetres, logSpread);
+            return new ResistanceRange(
+                    material.ohmMetresAt(celsius) * lengthMetres / areaSquareMetres + jointOhms, logSpread);
         }
     }
 

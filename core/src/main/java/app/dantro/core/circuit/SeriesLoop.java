@@ -10,20 +10,21 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * A starting circuit in which one current flows: battery, supply side, starter, return side. Built only if every part
- * begins where the one before it ends.
+ * The way of the starting current through a circuit: battery, supply side, starter, return side. Built only if every
+ * part begins where the one before it ends.
+ *
+ * @param blocks number of 12 V blocks in series
+ * @param battery the battery, or what a set of them amounts to
  */
 public record SeriesLoop(
         String id,
+        int blocks,
         Battery battery,
         List<Part> supply,
         Starter starter,
         List<Part> returns,
         List<ProbePoint> points,
         ClassCurrent crankingAmps) {
-
-    /** Nominal voltage of the system. The 24 V circuits come with the circuit graph. */
-    public static final double SYSTEM_VOLTS = 12;
 
     public SeriesLoop {
         Identifiers.checked(id, "circuit id");
@@ -88,6 +89,11 @@ public record SeriesLoop(
         path.add(starter.starterCase());
         returns.forEach(p -> path.add(p.to()));
         return path;
+    }
+
+    /** True if a point lies on the way of the starting current. */
+    public boolean has(PointId point) {
+        return points.stream().anyMatch(p -> p.id().equals(point));
     }
 
     public List<Part> side(Side side) {

@@ -1,14 +1,20 @@
 package app.dantro.core.circuit;
 
+import java.util.List;
 import java.util.Objects;
 
 /** The starter with the engine it turns: {@code v = k ω + i R}, {@code k i = T0 + c ω} at the crankshaft. */
-public record Starter(PartId id, PointId motorStud, PointId starterCase, Motor motor) {
+public record Starter(PartId id, String name, PointId motorStud, PointId starterCase, Motor motor) implements Device {
     public Starter {
         Objects.requireNonNull(id, "id");
-        Objects.requireNonNull(motorStud, "motorStud");
-        Objects.requireNonNull(starterCase, "starterCase");
+        name = Identifiers.words(name, "name of " + id);
         Objects.requireNonNull(motor, "motor");
+        Checked.apart(id, motorStud, starterCase);
+    }
+
+    @Override
+    public List<PointId> terminals() {
+        return List.of(motorStud, starterCase);
     }
 
     /**
@@ -22,9 +28,16 @@ public record Starter(PartId id, PointId motorStud, PointId starterCase, Motor m
     public record Motor(
             double voltSecondsPerRadian, double ohms, double dragNewtonMetres, double dragNewtonMetreSeconds) {
         public Motor {
-            if (!(voltSecondsPerRadian > 0 && ohms > 0 && dragNewtonMetres >= 0 && dragNewtonMetreSeconds > 0)) {
+            if (!(voltSecondsPerRadian > 0
+                    && voltSecondsPerRadian < 1e3
+                    && ohms > 1e-5
+                    && ohms <= 1e7
+                    && dragNewtonMetres >= 0
+                    && dragNewtonMetres < 1e6
+                    && dragNewtonMetreSeconds > 0
+                    && dragNewtonMetreSeconds < 1e6)) {
                 throw new IllegalArgumentException(
-                        "The starter's k (%s), R (%s) and c (%s) must be > 0 and T0 (%s) >= 0."
+                        "The starter's k (%s V·s/rad), R (%s ohm) and c (%s N·m·s/rad) must be > 0 and T0 (%s N·m) >= 0."
                                 .formatted(voltSecondsPerRadian, ohms, dragNewtonMetreSeconds, dragNewtonMetres));
             }
         }

@@ -12,9 +12,9 @@ import java.util.UUID;
 
 /** Standing of the battery: charge first, then (rest − cranking) ÷ current (docs/job.md, battery). */
 public final class BatteryJudge {
-    /** Least base voltage for a starting test: three quarters charged. */
+    /** Least base voltage of a 12 V block for a starting test: three quarters charged. */
     public static final double CHARGED_VOLTS = 12.4;
-    /** Above this a flooded battery's reading is surface charge. */
+    /** Above this a flooded 12 V block's reading is surface charge. */
     public static final double SURFACE_CHARGE_VOLTS = 12.75;
 
     /** What 12.4 V speaks of in the model; a fuller battery has less resistance. */
@@ -31,8 +31,8 @@ public final class BatteryJudge {
     }
 
     /** True if the base voltage looks like surface charge that has not been removed and read again. */
-    public static boolean surfaceCharged(List<Reading> bases) {
-        return bases.size() == 1 && bases.get(0).volts() > SURFACE_CHARGE_VOLTS;
+    public static boolean surfaceCharged(List<Reading> bases, int blocks) {
+        return bases.size() == 1 && bases.get(0).volts() > SURFACE_CHARGE_VOLTS * blocks;
     }
 
     PartFinding finding(List<Reading> bases, List<Reading> cranks) {
@@ -40,15 +40,16 @@ public final class BatteryJudge {
             return found(Standing.NOT_PROVEN, "Its base voltage has not been read.", List.of(), "base voltage at rest");
         }
         Reading base = bases.get(bases.size() - 1);
-        if (base.volts() < CHARGED_VOLTS) {
+        double chargedVolts = CHARGED_VOLTS * loop.blocks();
+        if (base.volts() < chargedVolts) {
             return found(
                     Standing.NOT_PROVEN,
                     "%s at rest is under %s: charge it before it is judged."
-                            .formatted(shown(base), Amount.volts(CHARGED_VOLTS)),
+                            .formatted(shown(base), Amount.volts(chargedVolts)),
                     List.of(base.id()),
                     "a charged battery");
         }
-        if (surfaceCharged(bases)) {
+        if (surfaceCharged(bases, loop.blocks())) {
             return found(
                     Standing.NOT_PROVEN,
                     "%s at rest is surface charge.".formatted(shown(base)),
@@ -66,7 +67,7 @@ public final class BatteryJudge {
 
     private PartFinding underLoad(Reading base, List<Reading> cranks) {
         Reading crank = cranks.get(cranks.size() - 1);
-        double limit = CrankingLimit.voltsAt(celsius);
+        double limit = CrankingLimit.voltsAt(celsius, loop.blocks());
         Optional<Double> amps = crank.amps()
                 .filter(a ->
                         a >= LEAST_SHARE_OF_CLASS_CURRENT * loop.crankingAmps().lowAmps());

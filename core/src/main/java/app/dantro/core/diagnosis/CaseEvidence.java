@@ -1,8 +1,10 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
+import app.dantro.core.network.StartingLoop;
 import app.dantro.core.reading.Reading;
 import java.util.Comparator;
 import java.util.List;
@@ -14,6 +16,7 @@ import java.util.Optional;
  * @param celsius temperature of engine and air in °C
  */
 public record CaseEvidence(
+        Circuit circuit,
         SeriesLoop loop,
         double celsius,
         List<RecordedReading> readings,
@@ -29,6 +32,24 @@ public record CaseEvidence(
                 .toList();
         tests = tests.stream()
                 .sorted(Comparator.comparingLong(ComplaintTest::doneAtMillis).thenComparing(ComplaintTest::id))
+                .toList();
+    }
+
+    /** The evidence of a case in a circuit that can crank. */
+    public static CaseEvidence of(
+            Circuit circuit,
+            double celsius,
+            List<RecordedReading> readings,
+            List<Repair> repairs,
+            List<ComplaintTest> tests) {
+        return new CaseEvidence(circuit, StartingLoop.of(circuit), celsius, readings, repairs, tests);
+    }
+
+    /** The readings that count and lie on the way of the starting current, in the order they were taken. */
+    public List<Reading> countedOnLoop() {
+        return counted().stream()
+                .filter(r -> loop.has(r.red()) && loop.has(r.black()))
+                .filter(r -> !r.condition().running())
                 .toList();
     }
 
@@ -56,8 +77,16 @@ public record CaseEvidence(
         return tests.stream().filter(t -> t.doneAtMillis() > since).reduce((first, second) -> second);
     }
 
-    /** A repair changes what its path reads, and what every part reads that shares the voltage with the starter. */
+    /**
+     * A repair changes what its path reads, and what every part reads that shares the voltage with the starter. Off the
+     * starting loop any repair may have changed a reading.
+     */
     private boolean outdated(Reading reading) {
+        if (!loop.has(reading.red())
+                || !loop.has(reading.black())
+                || reading.condition().running()) {
+            return repairs.stream().anyMatch(repair -> repair.doneAtMillis() >= reading.takenAtMillis());
+        }
         Stretch stretch = loop.between(reading.red(), reading.black());
         return repairs.stream()
                 .filter(repair -> repair.doneAtMillis() >= reading.takenAtMillis())

@@ -1,11 +1,11 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.reading.Amount;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Reading;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +23,7 @@ public final class Diagnosis {
     private Diagnosis(CaseEvidence evidence) {
         this.evidence = evidence;
         this.loop = evidence.loop();
-        this.counted = evidence.counted();
+        this.counted = evidence.countedOnLoop();
         DropJudge judge = new DropJudge(loop, evidence.celsius(), counted);
         this.verdicts = counted.stream().flatMap(r -> judge.judge(r).stream()).toList();
     }
@@ -32,9 +32,14 @@ public final class Diagnosis {
         return new Diagnosis(evidence).find();
     }
 
-    /** The profile that belongs to the findings. */
+    /** The profile of the starting loop that belongs to the findings. */
     public static LoopProfile profile(Findings findings) {
         return new ProfileDrawing(findings).draw();
+    }
+
+    /** The profile of the charging loop; empty if the vehicle does not charge even when healthy. */
+    public static Optional<LoopProfile> chargingProfile(Findings findings) {
+        return ChargingDrawing.of(findings);
     }
 
     private Findings find() {

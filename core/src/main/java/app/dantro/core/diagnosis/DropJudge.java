@@ -45,7 +45,7 @@ public final class DropJudge {
 
     private DropAnswer answer(Reading reading, double volts, HealthyDrop healthy, double errorVolts) {
         boolean belowCopper = !healthy.estimated() && volts < healthy.lowVolts() / 3 - errorVolts;
-        if (volts < -errorVolts || belowCopper || volts > 1.05 * SeriesLoop.SYSTEM_VOLTS + 1) {
+        if (volts < -errorVolts || belowCopper || volts > loop.blocks() * 12.6 + 1) {
             return DropAnswer.IMPLAUSIBLE;
         }
         if (volts > healthy.upperVolts()) {

@@ -1,10 +1,10 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.circuit.Stretch;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 import java.util.Map;

@@ -6,21 +6,29 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Where the volts go along the loop, at one current.
+ * Where the volts go along a loop, at one current.
  *
+ * @param kind which loop
  * @param amps current it is drawn for, in amperes
  * @param ampsMeasured false if the class's current stood in
- * @param postVolts battery voltage while cranking, if read
- * @param motorVolts what is left for the starter, in volts, if it is known
+ * @param sourceVolts at the source, in volts, if read: the posts while cranking, B+ to case while charging
+ * @param consumerVolts what is left for the starter, or for the battery, in volts, if it is known
  */
 public record LoopProfile(
+        Kind kind,
         double amps,
         boolean ampsMeasured,
-        Optional<Double> postVolts,
+        Optional<Double> sourceVolts,
         SideProfile supply,
         SideProfile returns,
-        Optional<Remainder> motorVolts,
-        double healthyMotorVolts) {
+        Optional<Remainder> consumerVolts,
+        double healthyConsumerVolts) {
+
+    /** The loops of a vehicle. */
+    public enum Kind {
+        STARTING,
+        CHARGING
+    }
 
     /**
      * One side.

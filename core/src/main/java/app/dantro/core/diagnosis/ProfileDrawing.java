@@ -1,5 +1,6 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
@@ -10,10 +11,9 @@ import app.dantro.core.circuit.Stretch;
 import app.dantro.core.diagnosis.LoopProfile.Remainder;
 import app.dantro.core.diagnosis.LoopProfile.SideProfile;
 import app.dantro.core.diagnosis.LoopProfile.Step;
+import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
-import app.dantro.core.network.StartingSolver;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import java.util.ArrayList;
@@ -33,6 +33,7 @@ final class ProfileDrawing {
     private final double celsius;
     private final Optional<Double> measuredAmps;
     private final double amps;
+    private final OperatingPoint healthy;
 
     ProfileDrawing(Findings findings) {
         this.findings = findings;
@@ -40,6 +41,9 @@ final class ProfileDrawing {
         this.celsius = findings.evidence().celsius();
         this.measuredAmps = findings.crankingAmps();
         this.amps = measuredAmps.orElse(loop.crankingAmps().nominalAmps());
+        this.healthy = new NetworkSolver(findings.evidence().circuit())
+                .solve(Condition.CRANKING, VehicleState.healthyAt(celsius))
+                .orThrow();
     }
 
     LoopProfile draw() {
@@ -47,10 +51,10 @@ final class ProfileDrawing {
         Optional<Double> posts = findings.posts(Condition.CRANKING).map(Reading::volts);
         SideProfile supply = side(Side.SUPPLY, estimate);
         SideProfile returns = side(Side.RETURN, estimate);
-        OperatingPoint healthy = new StartingSolver(loop, new VehicleState(0.85, celsius, Map.of())).cranking();
         double healthyMotor =
                 healthy.between(loop.starter().motorStud(), loop.starter().starterCase());
         return new LoopProfile(
+                LoopProfile.Kind.STARTING,
                 amps,
                 measuredAmps.isPresent(),
                 posts,
@@ -79,15 +83,15 @@ final class ProfileDrawing {
         for (Part part : loop.side(side)) {
             steps.add(step(part, estimate));
         }
-        HealthyDrop healthy = healthy(loop.side(side));
+        HealthyDrop ofSide = healthy(loop.side(side));
         Optional<Double> whole = findings.whole(side)
                 .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
                 .map(v -> v.volts() * amps / v.healthy().amps());
-        return new SideProfile(side, steps, whole, healthy.lowVolts(), healthy.upperVolts());
+        return new SideProfile(side, steps, whole, ofSide.lowVolts(), ofSide.upperVolts());
     }
 
     private Step step(Part part, ResistanceEstimate estimate) {
-        HealthyDrop healthy = healthy(List.of(part));
+        HealthyDrop ofPart = healthy(List.of(part));
         Optional<Double> read = findings.across(part.id())
                 .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
                 .map(v -> v.volts() * amps / v.healthy().amps());
@@ -99,9 +103,14 @@ final class ProfileDrawing {
                 volts,
                 Math.max(0, volts - band),
                 volts + band,
-                healthy.nominalVolts(),
-                healthy.upperVolts(),
+                healthyVolts(part),
+                ofPart.upperVolts(),
                 findings.standing(part.id()));
+    }
+
+    /** The solver's drop for a healthy vehicle, at the current the profile is drawn for. */
+    private double healthyVolts(Part part) {
+        return healthy.between(part.from(), part.to()) * amps / healthy.starterAmps();
     }
 
     private HealthyDrop healthy(List<Part> parts) {

@@ -1,13 +1,13 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.network.BatteryModel;
+import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
-import app.dantro.core.network.StartingSolver;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Reading;
 import java.util.HashMap;
 import java.util.Map;
@@ -63,9 +63,15 @@ public record RepairForecast(
         double celsius = findings.evidence().celsius();
         double charge = findings.posts(Condition.REST)
                 .map(Reading::volts)
-                .map(volts -> BatteryModel.stateOfCharge(volts, celsius))
+                .map(volts -> BatteryModel.stateOfCharge(volts / findings.loop().blocks(), celsius))
                 .orElse(0.85);
-        return new StartingSolver(findings.loop(), new VehicleState(charge, celsius, added)).cranking();
+        VehicleState state = VehicleState.healthyAt(celsius).charged(charge);
+        for (Map.Entry<PartId, Double> fault : added.entrySet()) {
+            state = state.with(fault.getKey(), fault.getValue());
+        }
+        return new NetworkSolver(findings.evidence().circuit())
+                .solve(Condition.CRANKING, state)
+                .orThrow();
     }
 
     private static double nominal(Part part, Findings findings) {

@@ -11,9 +11,14 @@ public final class CrankingLimit {
      * Interpolates the table between −18 and 21 °C; beyond its ends the end values hold.
      *
      * @param celsius battery temperature in °C
-     * @return limit in volts for a 12 V battery
+     * @param blocks number of 12 V blocks in series
+     * @return limit in volts at the posts of all of them
      */
-    public static double voltsAt(double celsius) {
+    public static double voltsAt(double celsius, int blocks) {
+        return blocks * blockVoltsAt(celsius);
+    }
+
+    private static double blockVoltsAt(double celsius) {
         if (celsius <= CELSIUS[0]) {
             return VOLTS[0];
         }

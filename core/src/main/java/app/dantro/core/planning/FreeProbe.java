@@ -1,21 +1,23 @@
 package app.dantro.core.planning;
 
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.network.OperatingPoint;
-import app.dantro.core.network.StartingSolver;
+import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.reading.Amount;
-import app.dantro.core.reading.Condition;
 import java.util.List;
 import java.util.Optional;
 
-/** What any two points the technician picks should read. */
+/** What any two points of the circuit should read, in any condition. */
 public final class FreeProbe {
+    private static final double COVERAGE = 2;
+
     private FreeProbe() {}
 
     /**
@@ -24,24 +26,21 @@ public final class FreeProbe {
      * @throws IllegalArgumentException if a point is not of the circuit, or both are the same
      */
     public static ProbePlan of(Findings findings, PointId red, PointId black, Condition condition) {
+        if (red.equals(black)) {
+            throw new IllegalArgumentException(
+                    "Both leads are on (%s). Put them on two different points.".formatted(red));
+        }
+        SeriesLoop loop = findings.loop();
+        boolean startersDrop = condition == Condition.CRANKING
+                && loop.has(red)
+                && loop.has(black)
+                && loop.between(red, black).isDrop();
+        return startersDrop ? drop(findings, red, black) : expectation(findings, red, black, condition);
+    }
+
+    private static ProbePlan drop(Findings findings, PointId red, PointId black) {
         SeriesLoop loop = findings.loop();
         Stretch stretch = loop.between(red, black);
-        String title = HalfSplitPlanner.fromTo(loop, red, black);
-        double healthyVolts = healthy(findings, condition).between(red, black);
-        if (!stretch.isDrop() || condition != Condition.CRANKING) {
-            String why = stretch.isDrop()
-                    ? "Without the starter's current a drop proves nothing about the wire."
-                    : "Your own choice of points.";
-            return new ProbePlan(
-                    red,
-                    black,
-                    condition,
-                    title,
-                    why,
-                    List.of(new Outcome("About " + Amount.volts(healthyVolts), "what a healthy vehicle shows")),
-                    healthyVolts,
-                    healthyVolts);
-        }
         Optional<Double> amps = findings.crankingAmps();
         HealthyDrop drop = HealthyDrop.of(
                 stretch, loop.crankingAmps(), amps, findings.evidence().celsius());
@@ -49,8 +48,8 @@ public final class FreeProbe {
         return new ProbePlan(
                 red,
                 black,
-                condition,
-                title,
+                Condition.CRANKING,
+                HalfSplitPlanner.fromTo(loop, red, black),
                 stretch.withFlow()
                         ? "Your own choice of points."
                         : "Leads against the flow: the meter shows a minus sign.",
@@ -61,15 +60,41 @@ public final class FreeProbe {
                 sign * drop.upperVolts());
     }
 
-    private static OperatingPoint healthy(Findings findings, Condition condition) {
-        VehicleState state = new VehicleState(
-                VehicleState.healthy().stateOfCharge(), findings.evidence().celsius(), java.util.Map.of());
-        StartingSolver solver = new StartingSolver(findings.loop(), state);
-        return switch (condition) {
-            case REST -> solver.rest();
-            case KEY_ON -> solver.keyOn();
-            case ENGINE_OFF_LOAD -> solver.engineOffLoad();
-            case CRANKING, START_ATTEMPT -> solver.cranking();
-        };
+    /** What a healthy vehicle shows there, with the spread of healthy vehicles. */
+    private static ProbePlan expectation(Findings findings, PointId red, PointId black, Condition condition) {
+        Circuit circuit = findings.evidence().circuit();
+        double celsius = findings.evidence().celsius();
+        Expectation expectation = Expectation.of(circuit, condition, VehicleState.healthyAt(celsius))
+                .orElseThrow(() -> new IllegalStateException("The healthy circuit (%s) has no operating point while %s."
+                        .formatted(circuit.id(), condition.words())));
+        double volts = expectation.nominal().between(red, black);
+        double spread = COVERAGE * expectation.standardVolts(red, black);
+        String range = "%s … %s".formatted(Amount.volts(volts - spread), Amount.volts(volts + spread));
+        return new ProbePlan(
+                red,
+                black,
+                condition,
+                "From %s to %s".formatted(name(circuit, red), name(circuit, black)),
+                why(findings, red, black, condition, volts),
+                List.of(new Outcome(range, "what healthy vehicles show: about " + Amount.volts(volts))),
+                volts,
+                volts < 0 ? volts - spread : volts + spread);
+    }
+
+    private static String why(Findings findings, PointId red, PointId black, Condition condition, double volts) {
+        SeriesLoop loop = findings.loop();
+        boolean startersWire =
+                loop.has(red) && loop.has(black) && loop.between(red, black).isDrop();
+        if (startersWire && !condition.running() && !condition.pile()) {
+            return "Without the starter's current a drop proves nothing about the wire.";
+        }
+        return volts < 0 ? "Your own choice of points. The meter shows a minus sign." : "Your own choice of points.";
+    }
+
+    private static String name(Circuit circuit, PointId point) {
+        return circuit.point(point)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "There is no probe point (%s) in the circuit (%s).".formatted(point, circuit.id())))
+                .name();
     }
 }

@@ -1,5 +1,6 @@
 package app.dantro.core.planning;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PointId;
@@ -12,7 +13,6 @@ import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.reading.Amount;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Reading;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,7 +1,7 @@
 package app.dantro.core.planning;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.reading.Condition;
 import java.util.List;
 
 /**

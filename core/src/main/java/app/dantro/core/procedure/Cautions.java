@@ -1,6 +1,6 @@
 package app.dantro.core.procedure;
 
-import app.dantro.core.reading.Condition;
+import app.dantro.core.circuit.Condition;
 import java.util.List;
 
 /** The usual cautions, each at the step where it matters (docs/job.md, cautions). Most important first. */
@@ -23,9 +23,23 @@ public final class Cautions {
             "Fuel enabled again, every lifted cable back on and ticked off.",
             "Park or neutral, brake on, hands clear. Exhaust extraction indoors.");
 
+    private static final List<String> MEASURING_RUNNING = List.of(
+            "Park or neutral, brake on, wheels chocked. Leads, hands and sleeves clear of belts and fans.",
+            "Exhaust extraction indoors. Nobody under the vehicle.",
+            "Never disconnect battery or B+ while the engine runs. Above 16 V (24 V: 32): stop, do not rev.");
+    private static final List<String> PILE = List.of(
+            "Pile connected and removed while off. Seconds only, then it rests: it gets hot.",
+            "Away from the battery's vents, never above the charge fuse's rating.");
+
     private Cautions() {}
 
     public static List<String> reading(Condition condition) {
+        if (condition.running()) {
+            return MEASURING_RUNNING;
+        }
+        if (condition.pile()) {
+            return PILE;
+        }
         return condition.starterCalled() ? CRANKING : AT_REST;
     }
 

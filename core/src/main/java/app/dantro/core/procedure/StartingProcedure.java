@@ -1,5 +1,6 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
@@ -25,7 +26,6 @@ import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.reading.Amount;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +46,8 @@ public final class StartingProcedure {
     public Assessment assess(CaseEvidence evidence) {
         Findings findings = Diagnosis.of(evidence);
         Placed placed = next(findings);
-        return new Assessment(findings, Diagnosis.profile(findings), placed.stage, placed.step);
+        return new Assessment(
+                findings, Diagnosis.profile(findings), Diagnosis.chargingProfile(findings), placed.stage, placed.step);
     }
 
     private record Placed(Stage stage, Step step) {}
@@ -73,26 +74,28 @@ public final class StartingProcedure {
                     stage,
                     Step.measure(base(findings.loop(), "Battery first: every later test needs one that is charged."))));
         }
-        if (bases.get(bases.size() - 1).volts() < BatteryJudge.CHARGED_VOLTS) {
+        if (bases.get(bases.size() - 1).volts()
+                < BatteryJudge.CHARGED_VOLTS * findings.loop().blocks()) {
             return Optional.of(new Placed(
                     Stage.BATTERY,
                     new Step(
                             Kind.CHARGE,
                             "Charge the battery, then read it again",
                             "Under %s a starting test says nothing about wiring or starter."
-                                    .formatted(Amount.volts(BatteryJudge.CHARGED_VOLTS)),
+                                    .formatted(Amount.volts(charged(findings.loop()))),
                             Optional.of(base(findings.loop(), "After charging, at rest.")),
                             Optional.empty(),
                             Optional.empty(),
                             Cautions.charging())));
         }
-        if (BatteryJudge.surfaceCharged(bases)) {
+        if (BatteryJudge.surfaceCharged(bases, findings.loop().blocks())) {
             return Optional.of(new Placed(
                     Stage.BATTERY,
                     Step.measure(base(
                             findings.loop(),
                             "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again."
-                                    .formatted(Amount.volts(BatteryJudge.SURFACE_CHARGE_VOLTS))))));
+                                    .formatted(Amount.volts(BatteryJudge.SURFACE_CHARGE_VOLTS
+                                            * findings.loop().blocks()))))));
         }
         return Optional.empty();
     }
@@ -105,11 +108,17 @@ public final class StartingProcedure {
                 "Base voltage at the posts",
                 why,
                 List.of(
-                        new Outcome("12.4 V or more", "charged: go on"),
-                        new Outcome("Under 12.4 V", "charge first"),
-                        new Outcome("Over 12.75 V", "surface charge: remove it, read again")),
-                12.6,
-                BatteryJudge.CHARGED_VOLTS);
+                        new Outcome(Amount.volts(charged(loop)) + " or more", "charged: go on"),
+                        new Outcome("Under " + Amount.volts(charged(loop)), "charge first"),
+                        new Outcome(
+                                "Over " + Amount.volts(BatteryJudge.SURFACE_CHARGE_VOLTS * loop.blocks(), 0.01),
+                                "surface charge: remove it, read again")),
+                12.6 * loop.blocks(),
+                charged(loop));
+    }
+
+    private static double charged(SeriesLoop loop) {
+        return BatteryJudge.CHARGED_VOLTS * loop.blocks();
     }
 
     private Optional<Placed> underLoad(Findings findings) {
@@ -121,7 +130,7 @@ public final class StartingProcedure {
 
     private static ProbePlan cranked(Findings findings) {
         SeriesLoop loop = findings.loop();
-        double limit = CrankingLimit.voltsAt(findings.evidence().celsius());
+        double limit = CrankingLimit.voltsAt(findings.evidence().celsius(), loop.blocks());
         return new ProbePlan(
                 loop.battery().positivePost(),
                 loop.battery().negativePost(),
@@ -129,10 +138,12 @@ public final class StartingProcedure {
                 "Battery voltage while cranking",
                 "With the current it gives the battery's own resistance, and proves that current flows.",
                 List.of(
-                        new Outcome("Over 11 V", "strong, or something holds the current back"),
+                        new Outcome(
+                                "Over " + Amount.volts(11 * loop.blocks()),
+                                "strong, or something holds the current back"),
                         new Outcome("Under " + Amount.volts(limit), "battery weak, or the current is too high"),
                         new Outcome("Near the base voltage", "no current: the starter was not reached")),
-                11.4,
+                11.4 * loop.blocks(),
                 limit);
     }
 
@@ -290,7 +301,11 @@ public final class StartingProcedure {
                 .map(StartingProcedure::shown)
                 .reduce((first, second) -> second);
         return "Across the %s: %s before the repair, %s after. %s"
-                .formatted(findings.loop().nameOf(part), before.orElse("not read"), after.orElse("not read"), passed);
+                .formatted(
+                        findings.evidence().circuit().nameOf(part).orElse(part.value()),
+                        before.orElse("not read"),
+                        after.orElse("not read"),
+                        passed);
     }
 
     private static String shown(Reading reading) {

@@ -1,5 +1,6 @@
 package app.dantro.core.reading;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
 import java.util.Objects;
 import java.util.Optional;

@@ -1,5 +1,6 @@
 package app.dantro.core.reading;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
@@ -13,7 +14,9 @@ import java.util.stream.DoubleStream;
 
 /** Looks at a reading as it is entered, against the circuit and the readings that count already. */
 public final class SlipCheck {
+    /** Of a 12 V block. */
     private static final double HIGHEST_OPEN_CIRCUIT_VOLTS = 13.2;
+
     private static final double HIGHEST_POST_VOLTS = 16;
     private static final double LOWEST_POST_VOLTS = 5;
     private static final double[] MOVES = {0.1, 10, 0.001, 1000, 0.01, 100};
@@ -33,11 +36,18 @@ public final class SlipCheck {
     public SlipCheck(SeriesLoop loop, double celsius, List<Reading> counted) {
         this.loop = loop;
         this.celsius = celsius;
-        this.counted = List.copyOf(counted);
+        this.counted = counted.stream()
+                .filter(r -> loop.has(r.red()) && loop.has(r.black()))
+                .toList();
     }
 
     /** The first doubt there is, in the order: range, source, sign, decimal, current. */
     public Optional<Slip> check(Reading reading) {
+        boolean startersCurrent =
+                !reading.condition().running() && !reading.condition().pile();
+        if (!startersCurrent || !loop.has(reading.red()) || !loop.has(reading.black())) {
+            return range(reading).or(() -> beyondSystem(reading));
+        }
         Stretch stretch = loop.between(reading.red(), reading.black());
         return range(reading)
                 .or(() -> source(reading, stretch))
@@ -83,12 +93,21 @@ public final class SlipCheck {
                         Choice.of(Answer.REPEAT, "Measure again on the %s range".formatted(better.words())))));
     }
 
+    /** More than a vehicle of this system voltage shows anywhere. */
+    private Optional<Slip> beyondSystem(Reading reading) {
+        return Math.abs(reading.volts()) > HIGHEST_POST_VOLTS * loop.blocks()
+                ? postsDecimal(reading)
+                : Optional.empty();
+    }
+
     private Optional<Slip> source(Reading reading, Stretch stretch) {
         double size = Math.abs(reading.volts());
         if (loop.isPosts(reading.red(), reading.black())) {
-            return size > HIGHEST_POST_VOLTS || size < LOWEST_POST_VOLTS ? postsDecimal(reading) : Optional.empty();
+            return size > HIGHEST_POST_VOLTS * loop.blocks() || size < LOWEST_POST_VOLTS * loop.blocks()
+                    ? postsDecimal(reading)
+                    : Optional.empty();
         }
-        double source = posts(loop, counted, Condition.REST).max().orElse(HIGHEST_OPEN_CIRCUIT_VOLTS);
+        double source = posts(loop, counted, Condition.REST).max().orElse(HIGHEST_OPEN_CIRCUIT_VOLTS * loop.blocks());
         if (size <= source + Math.max(0.1, 3 * MeterError.standardVolts(reading))) {
             return Optional.empty();
         }
@@ -108,16 +127,19 @@ public final class SlipCheck {
     private Optional<Slip> postsDecimal(Reading reading) {
         double size = Math.abs(reading.volts());
         Optional<Choice> meant = DoubleStream.of(0.1, 10, 0.01, 100, 0.001, 1000)
-                .filter(move -> size * move >= 8 && size * move <= 13.5)
+                .filter(move -> size * move >= 8 * loop.blocks() && size * move <= 13.5 * loop.blocks())
                 .boxed()
                 .findFirst()
                 .map(move -> meant(reading, move));
-        if (meant.isEmpty() && size < LOWEST_POST_VOLTS && reading.condition().starterCalled()) {
+        if (meant.isEmpty()
+                && size < LOWEST_POST_VOLTS * loop.blocks()
+                && reading.condition().starterCalled()) {
             return Optional.empty();
         }
         return Optional.of(new Slip(
                 Kind.DECIMAL,
-                "%s at the posts does not fit a 12 V battery. What did the meter show?".formatted(shown(reading)),
+                "%s does not fit a %s V battery. What did the meter show?"
+                        .formatted(shown(reading), 12 * loop.blocks()),
                 choices(meant, Choice.of(Answer.AS_READ, "It showed " + shown(reading)), repeat())));
     }
 

@@ -3,12 +3,13 @@ package app.dantro.core.circuit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.dantro.core.network.StartingLoop;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class SeriesLoopTest {
-    private final SeriesLoop van = ReadyMadeCircuits.petrolBodyReturn();
+    private final SeriesLoop van = StartingLoop.of(ReadyMadeCircuits.petrolBodyReturn());
 
     @Test
     void tellsEveryPointOfTheStartingLoopApart() {
@@ -109,6 +110,7 @@ class SeriesLoopTest {
     }
 
     private SeriesLoop with(List<Part> supply, List<Part> returns) {
-        return new SeriesLoop("test", van.battery(), supply, van.starter(), returns, van.points(), van.crankingAmps());
+        return new SeriesLoop(
+                "test", 1, van.battery(), supply, van.starter(), returns, van.points(), van.crankingAmps());
     }
 }

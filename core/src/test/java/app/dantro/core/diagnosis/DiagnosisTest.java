@@ -10,6 +10,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
+import app.dantro.core.network.StartingLoop;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
 import java.util.List;
@@ -22,7 +23,7 @@ class DiagnosisTest {
     private static final PartId STRAP_END = PartId.of("strap-end-block");
     private static final PartId BATTERY = PartId.of("battery");
 
-    private final SeriesLoop van = ReadyMadeCircuits.petrolBodyReturn();
+    private final SeriesLoop van = StartingLoop.of(ReadyMadeCircuits.petrolBodyReturn());
 
     @Test
     void aSmallDropAtAKnownCurrentCertifiesEveryPartInIt() {
@@ -134,7 +135,8 @@ class DiagnosisTest {
         Reading whole = cranking("starter-case", "post-minus", "2.75", 131);
         Reading across = cranking("block", "strap-engine", "2.62", 131);
         Repair repair = new Repair(UUID.randomUUID(), STRAP_END, Repair.Action.CLEANED, "", across.takenAtMillis());
-        CaseEvidence evidence = new CaseEvidence(van, 20, recorded(supply, whole, across), List.of(repair), List.of());
+        CaseEvidence evidence = CaseEvidence.of(
+                ReadyMadeCircuits.petrolBodyReturn(), 20, recorded(supply, whole, across), List.of(repair), List.of());
         assertThat(evidence.counted()).containsExactly(supply);
         assertThat(evidence.stateOf(RecordedReading.of(whole))).isEqualTo(ReadingState.BEFORE_REPAIR);
         assertThat(Diagnosis.of(evidence).standing(STRAP_END)).isEqualTo(Standing.NOT_PROVEN);
@@ -145,10 +147,12 @@ class DiagnosisTest {
         Reading typed = cranking("post-plus", "motor-stud", "2.00", 155);
         Slip slip = new Slip(Slip.Kind.DECIMAL, "?", List.of(Slip.Choice.meaning(0.2, "0.200 V")));
         RecordedReading asked = new RecordedReading(typed, Optional.of(slip), Optional.empty(), false);
-        CaseEvidence waiting = new CaseEvidence(van, 20, List.of(asked), List.of(), List.of());
+        CaseEvidence waiting =
+                CaseEvidence.of(ReadyMadeCircuits.petrolBodyReturn(), 20, List.of(asked), List.of(), List.of());
         assertThat(waiting.counted()).isEmpty();
         RecordedReading answered = new RecordedReading(typed, Optional.of(slip), Optional.of(Slip.Answer.MEANT), false);
-        Reading effective = new CaseEvidence(van, 20, List.of(answered), List.of(), List.of())
+        Reading effective = CaseEvidence.of(
+                        ReadyMadeCircuits.petrolBodyReturn(), 20, List.of(answered), List.of(), List.of())
                 .counted()
                 .get(0);
         assertThat(effective.volts()).isEqualTo(0.2);
@@ -171,8 +175,8 @@ class DiagnosisTest {
         LoopProfile.Step cliff = profile.returns().steps().get(1);
         assertThat(cliff.measured()).isTrue();
         assertThat(cliff.volts()).isCloseTo(2.62, within(0.05));
-        assertThat(profile.motorVolts().orElseThrow().volts()).isCloseTo(11.70 - 0.17 - 2.75, within(1e-9));
-        assertThat(profile.motorVolts().orElseThrow().measured()).isFalse();
+        assertThat(profile.consumerVolts().orElseThrow().volts()).isCloseTo(11.70 - 0.17 - 2.75, within(1e-9));
+        assertThat(profile.consumerVolts().orElseThrow().measured()).isFalse();
     }
 
     @Test
@@ -183,11 +187,13 @@ class DiagnosisTest {
                 cranking("block", "strap-engine", "2.62", 131));
         RepairForecast forecast = RepairForecast.of(found, STRAP_END).orElseThrow();
         assertThat(forecast.rpm()).isGreaterThan(1.25 * forecast.rpmNow());
-        assertThat(forecast.dropVolts()).isCloseTo(0.15e-3 * forecast.amps(), within(1e-9));
+        // the strap carries the solenoid's and the engine's other currents too
+        assertThat(forecast.dropVolts()).isBetween(0.15e-3 * forecast.amps(), 1.15 * 0.15e-3 * forecast.amps());
     }
 
     private Findings find(Reading... readings) {
-        return Diagnosis.of(new CaseEvidence(van, 20, recorded(readings), List.of(), List.of()));
+        return Diagnosis.of(
+                CaseEvidence.of(ReadyMadeCircuits.petrolBodyReturn(), 20, recorded(readings), List.of(), List.of()));
     }
 
     private static List<RecordedReading> recorded(Reading... readings) {

@@ -7,12 +7,13 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
+import app.dantro.core.network.StartingLoop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class SchoolTest {
-    private final SeriesLoop van = ReadyMadeCircuits.petrolBodyReturn();
+    private final SeriesLoop van = StartingLoop.of(ReadyMadeCircuits.petrolBodyReturn());
     private final School threeAndFive = School.starting().get(0);
     private final School bySize = School.starting().get(1);
     private final School total = School.starting().get(3);
@@ -55,7 +56,7 @@ class SchoolTest {
     @ParameterizedTest
     @CsvSource({"30, 9.6", "21, 9.6", "18.5, 9.55", "-1, 9.1", "-18, 8.5", "-30, 8.5"})
     void theCrankingLimitFallsWithTheCold(double celsius, double volts) {
-        assertThat(CrankingLimit.voltsAt(celsius)).isCloseTo(volts, within(1e-9));
+        assertThat(CrankingLimit.voltsAt(celsius, 1)).isCloseTo(volts, within(1e-9));
     }
 
     private Stretch stretch(String red, String black) {

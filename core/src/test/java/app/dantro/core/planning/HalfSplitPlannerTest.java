@@ -53,7 +53,7 @@ class HalfSplitPlannerTest {
     }
 
     private static Findings find(Reading... readings) {
-        return Diagnosis.of(new CaseEvidence(
+        return Diagnosis.of(CaseEvidence.of(
                 ReadyMadeCircuits.petrolBodyReturn(),
                 20,
                 Stream.of(readings).map(RecordedReading::of).toList(),

@@ -4,6 +4,8 @@ import static app.dantro.core.reading.Readings.base;
 import static app.dantro.core.reading.Readings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.SeriesLoop;
@@ -12,20 +14,19 @@ import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
-import app.dantro.core.network.StartingSolver;
+import app.dantro.core.network.StartingLoop;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -35,7 +36,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class StartingProcedureTest {
-    private static final SeriesLoop VAN = ReadyMadeCircuits.petrolBodyReturn();
+    private static final Circuit CIRCUIT = ReadyMadeCircuits.petrolBodyReturn();
+    private static final SeriesLoop VAN = StartingLoop.of(CIRCUIT);
     private static final int MOST_READINGS_TO_VERDICT = 9;
 
     private final StartingProcedure procedure = new StartingProcedure(new HalfSplitPlanner());
@@ -155,7 +157,7 @@ class StartingProcedureTest {
 
     private static CaseEvidence evidence(Reading... readings) {
         return new CaseEvidence(
-                VAN, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of());
+                CIRCUIT, VAN, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of());
     }
 
     /** A technician who does what the program says, on a simulated vehicle with a noisy meter. */
@@ -174,7 +176,7 @@ class StartingProcedureTest {
         }
 
         CaseEvidence evidence() {
-            return new CaseEvidence(VAN, 20, readings, repairs, tests);
+            return new CaseEvidence(CIRCUIT, VAN, 20, readings, repairs, tests);
         }
 
         Step followUntil(Kind kind) {
@@ -189,8 +191,8 @@ class StartingProcedureTest {
         }
 
         void measure(ProbePlan plan) {
-            StartingSolver solver = new StartingSolver(VAN, state);
-            OperatingPoint point = plan.condition() == Condition.REST ? solver.rest() : solver.cranking();
+            OperatingPoint point =
+                    new NetworkSolver(CIRCUIT).solve(plan.condition(), state).orThrow();
             double volts = point.between(plan.red(), plan.black()) * (1 + FLUTTER * random.nextGaussian());
             Current current = plan.condition() == Condition.REST || !withClamp
                     ? Current.unknown()
@@ -204,9 +206,7 @@ class StartingProcedureTest {
         }
 
         void repair(PartId part) {
-            Map<PartId, Double> left = new java.util.HashMap<>(state.addedOhms());
-            left.remove(part);
-            state = new VehicleState(state.stateOfCharge(), state.celsius(), left);
+            state = state.repaired(part);
             long now = readings.get(readings.size() - 1).reading().takenAtMillis();
             repairs.add(new Repair(UUID.randomUUID(), part, Repair.Action.CLEANED, "", now));
         }

@@ -6,8 +6,10 @@ import static app.dantro.core.reading.Readings.crankingWithoutAmps;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.network.StartingLoop;
 import app.dantro.core.reading.Slip.Answer;
 import app.dantro.core.reading.Slip.Kind;
 import java.util.List;
@@ -17,7 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class SlipCheckTest {
-    private final SeriesLoop van = ReadyMadeCircuits.petrolBodyReturn();
+    private final SeriesLoop van = StartingLoop.of(ReadyMadeCircuits.petrolBodyReturn());
 
     @Test
     void asksNothingAboutAHealthyCase() {

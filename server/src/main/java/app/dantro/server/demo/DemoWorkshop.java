@@ -1,10 +1,14 @@
 package app.dantro.server.demo;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
 import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.network.Fault;
+import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.ProbePlan;
-import app.dantro.core.procedure.StartingProcedure;
+import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
@@ -12,6 +16,7 @@ import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
 import app.dantro.server.event.Events;
+import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.instrument.SimulatedInstruments;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
@@ -25,6 +30,7 @@ import app.dantro.server.reading.Readings;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.boot.ApplicationArguments;
@@ -38,6 +44,7 @@ import org.springframework.stereotype.Component;
 class DemoWorkshop implements ApplicationRunner {
     private static final String BY = "Demo workshop";
     private static final double CELSIUS = 6;
+    private static final double STATE_OF_CHARGE = 0.87;
     private static final int MOST_STEPS = 25;
 
     private final CaseStore cases;
@@ -45,7 +52,6 @@ class DemoWorkshop implements ApplicationRunner {
     private final Readings readings;
     private final Events events;
     private final SimulatedInstruments instruments;
-    private final StartingProcedure procedure;
     private final Clock clock;
 
     DemoWorkshop(
@@ -54,14 +60,12 @@ class DemoWorkshop implements ApplicationRunner {
             Readings readings,
             Events events,
             SimulatedInstruments instruments,
-            StartingProcedure procedure,
             Clock clock) {
         this.cases = cases;
         this.files = files;
         this.readings = readings;
         this.events = events;
         this.instruments = instruments;
-        this.procedure = procedure;
         this.clock = clock;
     }
 
@@ -70,22 +74,51 @@ class DemoWorkshop implements ApplicationRunner {
         if (!cases.findAll().isEmpty()) {
             return;
         }
-        open("Marsh Wren 3 runabout", "slow crank since the clutch was done", "strap-end-body", 0.009, 96);
-        UUID closed = open("Saltern 5 van", "cranks slowly when warm", "stud-joint", 0.012, 72);
-        finish(closed);
-        UUID retest = open("Curlew 2 pickup", "slow crank, worse in rain", "crimp-ground", 0.016, 26);
-        repairAfter(retest);
-        UUID half = open("Tamblin 9 estate", "drags on cold mornings", "crimp-battery", 0.018, 5);
-        measure(half, 4);
-        open("Tamblin 14 box van", "cranks slowly after wet weeks", "strap-end-block", 0.020, 1);
+        finish(open(
+                "Ellerwick estate",
+                "cranks slowly when warm",
+                "computer-regulated",
+                Concern.STARTING,
+                List.of(new Fault.AddedResistance(PartId.of("stud-joint"), 0.012)),
+                40 * 24));
+        UUID orrery = open(DemoVehicle.ORRERY, 26);
+        surveyed(orrery, "charge-end", "fuse-in");
+        repaired(orrery, PartId.of("fuse-joint-in"), Repair.Action.REMADE, "Strands green under the crimp.");
+        measure(open(DemoVehicle.ELLERWICK, 22), 3);
+        measure(open(DemoVehicle.PIPKIN, 7), 4);
+        measure(open(DemoVehicle.HOBBING, 5), 4);
+        open(DemoVehicle.MARROW, 2);
+        open(DemoVehicle.TAMBLIN, 1);
     }
 
-    private UUID open(String vehicle, String complaint, String fault, double addedOhms, int hoursAgo) {
-        UUID id = id(vehicle);
+    private UUID open(DemoVehicle vehicle, int hoursAgo) {
+        return open(vehicle.vehicle, vehicle.complaint, vehicle.circuit, vehicle.concern, vehicle.faults, hoursAgo);
+    }
+
+    private UUID open(
+            String vehicle, String complaint, String circuit, Concern concern, List<Fault> faults, int hoursAgo) {
+        UUID id = id(vehicle + complaint);
         long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
-        cases.add(new CaseRecord(id, vehicle, complaint, "petrol-body-return", CELSIUS, BY, at));
-        cases.add(new Simulation(id, PartId.of(fault), addedOhms, 0.87, vehicle.hashCode() & 0xffff));
+        cases.add(new CaseRecord(id, vehicle, complaint, concern, CELSIUS, BY, at), CircuitFormat.readyMade(circuit));
+        cases.add(new Simulation(id, faults, STATE_OF_CHARGE, vehicle.hashCode() & 0xffff));
         return id;
+    }
+
+    /** All the readings a charging complaint begins with, then one across the suspected part. */
+    private void surveyed(UUID caseId, String red, String black) {
+        follow(caseId, Step.Kind.LOOK_ELSEWHERE, MOST_STEPS);
+        take(
+                caseId,
+                FreeProbe.of(
+                        files.assess(files.load(caseId)).findings(),
+                        PointId.of(red),
+                        PointId.of(black),
+                        Condition.RAISED_LOADED));
+    }
+
+    private void repaired(UUID caseId, PartId part, Repair.Action action, String note) {
+        events.record(
+                new StoredRepair(caseId, new Repair(id(caseId + "repair"), part, action, note, moment(caseId)), BY));
     }
 
     private void finish(UUID caseId) {
@@ -96,10 +129,7 @@ class DemoWorkshop implements ApplicationRunner {
 
     private void repairAfter(UUID caseId) {
         PartId part = follow(caseId, Step.Kind.REPAIR, MOST_STEPS).part().orElseThrow();
-        events.record(new StoredRepair(
-                caseId,
-                new Repair(id(caseId + "repair"), part, Repair.Action.CLEANED, "Green under the ring.", moment(caseId)),
-                BY));
+        repaired(caseId, part, Repair.Action.CLEANED, "Green under the ring.");
     }
 
     private void measure(UUID caseId, int readingsToTake) {
@@ -108,10 +138,10 @@ class DemoWorkshop implements ApplicationRunner {
 
     /** Does what the procedure says, until it asks for something else than a reading or the readings are used up. */
     private Step follow(UUID caseId, Step.Kind until, int mostReadings) {
-        Step step = procedure.assess(files.load(caseId).evidence()).next();
+        Step step = files.assess(files.load(caseId)).next();
         for (int taken = 0; step.kind() != until && taken < mostReadings; taken++) {
             take(caseId, step.probe().orElseThrow());
-            step = procedure.assess(files.load(caseId).evidence()).next();
+            step = files.assess(files.load(caseId)).next();
         }
         return step;
     }

@@ -45,8 +45,8 @@ class EventController {
         StoredRepair toRepair(UUID id, CaseFile file) {
             PartId partId = ProblemException.checking("part", () -> PartId.of(part));
             boolean component = partId.equals(file.loop().battery().id())
-                    || partId.equals(file.loop().starter().id());
-            if (!component && file.loop().part(partId).isEmpty()) {
+                    || file.circuit().nameOf(partId).isPresent();
+            if (!component) {
                 throw ProblemException.field("part", "There is no part (%s) in this circuit.".formatted(part));
             }
             return new StoredRepair(file.record().id(), new Repair(id, partId, action, note.strip(), doneAtMs), by);

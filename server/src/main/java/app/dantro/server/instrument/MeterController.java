@@ -1,6 +1,6 @@
 package app.dantro.server.instrument;
 
-import app.dantro.core.reading.Condition;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;

@@ -1,17 +1,20 @@
 package app.dantro.server.instrument;
 
-import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.network.Fault;
+import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
-import app.dantro.core.network.StartingSolver;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.Simulation;
+import app.dantro.server.job.StoredRepair;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 
@@ -22,6 +25,7 @@ import java.util.Random;
 final class SimulatedMeter {
     private static final double ASSUMED_GAIN_ERROR = 0.002;
     private static final double ASSUMED_FLUTTER = 0.004;
+    private static final double ASSUMED_RUNNING_FLUTTER = 0.0015;
 
     private final CaseFile file;
     private final Simulation simulation;
@@ -32,34 +36,45 @@ final class SimulatedMeter {
     }
 
     SimulatedInstruments.Display measure(PointId red, PointId black, Condition condition) {
-        OperatingPoint point = point(condition);
+        OperatingPoint point =
+                new NetworkSolver(file.circuit()).solve(condition, state()).orThrow();
         Random noise = new Random(simulation.seed() * 31 + file.readings().size());
-        double flutter = condition.starterCalled() ? ASSUMED_FLUTTER * noise.nextGaussian() : 0;
+        double flutter = condition.starterCalled()
+                ? ASSUMED_FLUTTER * noise.nextGaussian()
+                : condition.running() ? ASSUMED_RUNNING_FLUTTER * noise.nextGaussian() : 0;
         double volts = point.between(red, black) * (1 + ASSUMED_GAIN_ERROR + flutter);
         MeterRange range = MeterRange.finestFor(volts);
         BigDecimal shown = BigDecimal.valueOf(volts)
                 .setScale((int) Math.round(-Math.log10(range.resolutionVolts())), RoundingMode.HALF_UP);
-        Optional<Double> amps =
-                point.starterAmps() > 0 ? Optional.of((double) Math.round(point.starterAmps())) : Optional.empty();
-        return new SimulatedInstruments.Display(shown.toPlainString(), range, amps, simulation.seed());
+        return new SimulatedInstruments.Display(
+                shown.toPlainString(), range, clamp(point, condition), simulation.seed());
     }
 
-    private OperatingPoint point(Condition condition) {
-        StartingSolver solver = new StartingSolver(file.loop(), state());
-        return switch (condition) {
-            case REST -> solver.rest();
-            case KEY_ON -> solver.keyOn();
-            case ENGINE_OFF_LOAD -> solver.engineOffLoad();
-            case CRANKING, START_ATTEMPT -> solver.cranking();
-        };
+    /** The clamp hangs on the starter's cable, with the engine running on the charge cable; it shows whole amperes. */
+    private Optional<Double> clamp(OperatingPoint point, Condition condition) {
+        List<Part> path = condition.starterCalled()
+                ? file.circuit().startingSupply()
+                : condition.running() || condition == Condition.PILE_ALTERNATOR
+                        ? file.circuit().chargingSupply()
+                        : condition == Condition.PILE_STARTER ? file.circuit().startingSupply() : List.of();
+        return path.stream()
+                .filter(p -> p.kind() == PartKind.CABLE)
+                .findFirst()
+                .map(p -> (double) Math.round(Math.abs(point.amps(p.id()))))
+                .filter(amps -> amps > 0);
     }
 
-    /** The hidden fault goes away with a repair of its part. */
+    /** A hidden fault goes away with a repair of its part. */
     private VehicleState state() {
-        boolean repaired = file.repairs().stream()
-                .anyMatch(r -> r.repair().part().equals(simulation.fault())
-                        && !file.isStruck(r.repair().id()));
-        Map<PartId, Double> added = repaired ? Map.of() : Map.of(simulation.fault(), simulation.addedOhms());
-        return new VehicleState(simulation.stateOfCharge(), file.record().celsius(), added);
+        VehicleState state = VehicleState.healthyAt(file.record().celsius()).charged(simulation.stateOfCharge());
+        for (Fault fault : simulation.faults()) {
+            state = state.with(fault);
+        }
+        for (StoredRepair repair : file.repairs()) {
+            if (!file.isStruck(repair.repair().id())) {
+                state = state.repaired(repair.repair().part());
+            }
+        }
+        return state;
     }
 }

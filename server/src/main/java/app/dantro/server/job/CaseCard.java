@@ -33,6 +33,6 @@ public record CaseCard(
                 assessment.findings().headline(),
                 file.simulation().isPresent(),
                 file.isStruck(file.record().id()),
-                ProfileView.of(file.loop(), assessment.profile()));
+                ProfileView.of(file.circuit(), assessment.profile()));
     }
 }

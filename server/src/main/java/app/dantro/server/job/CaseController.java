@@ -1,10 +1,13 @@
 package app.dantro.server.job;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.diagnosis.Diagnosis;
 import app.dantro.core.planning.FreeProbe;
-import app.dantro.core.reading.Condition;
+import app.dantro.core.procedure.Concern;
 import app.dantro.server.db.DatabaseIdentity;
+import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.problem.ProblemException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -29,11 +32,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class CaseController {
     private final CaseStore cases;
+    private final CircuitStore circuits;
     private final CaseFiles files;
     private final DatabaseIdentity database;
 
-    CaseController(CaseStore cases, CaseFiles files, DatabaseIdentity database) {
+    CaseController(CaseStore cases, CircuitStore circuits, CaseFiles files, DatabaseIdentity database) {
         this.cases = cases;
+        this.circuits = circuits;
         this.files = files;
         this.database = database;
     }
@@ -43,11 +48,12 @@ class CaseController {
             @NotBlank @Size(max = 80) String vehicle,
             @NotBlank @Size(max = 200) String complaint,
             @NotBlank String circuit,
+            @NotNull Concern concern,
             @NotNull @DecimalMin("-40") @DecimalMax("90") Double celsius,
             @NotBlank @Size(max = 60) String by,
             @NotNull Long openedAtMs) {
         CaseRecord toRecord(UUID id) {
-            return new CaseRecord(id, vehicle.strip(), complaint.strip(), circuit, celsius, by, openedAtMs);
+            return new CaseRecord(id, vehicle.strip(), complaint.strip(), concern, celsius, by, openedAtMs);
         }
     }
 
@@ -57,6 +63,16 @@ class CaseController {
     @GetMapping("/about")
     AboutView about() {
         return new AboutView(database.id());
+    }
+
+    /** A circuit that a case can begin with. */
+    record ReadyMadeView(String id, String title) {}
+
+    @GetMapping("/circuits")
+    List<ReadyMadeView> circuits() {
+        return ReadyMadeCircuits.titles().entrySet().stream()
+                .map(e -> new ReadyMadeView(e.getKey(), e.getValue()))
+                .toList();
     }
 
     @GetMapping("/cases")
@@ -72,13 +88,19 @@ class CaseController {
     @PutMapping("/cases/{caseId}")
     ResponseEntity<CaseView> open(@PathVariable UUID caseId, @Valid @RequestBody NewCase body) {
         CaseRecord record = body.toRecord(caseId);
-        Circuits.named(record.circuit());
-        boolean added = cases.add(record);
-        if (!added && !cases.find(caseId).orElseThrow().equals(record)) {
+        String circuit = CircuitFormat.readyMade(body.circuit());
+        Circuits.of(1, circuit);
+        boolean added = cases.add(record, circuit);
+        if (!added && !same(record, circuit)) {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));
         }
         return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
+    }
+
+    private boolean same(CaseRecord record, String circuit) {
+        return cases.find(record.id()).orElseThrow().equals(record)
+                && circuits.first(record.id()).equals(circuit);
     }
 
     /** What any two points should read. */
@@ -92,7 +114,7 @@ class CaseController {
         PointId redPoint = file.point("red", red);
         PointId blackPoint = file.point("black", black);
         return StepView.ProbeView.of(
-                file.loop(),
+                file,
                 ProblemException.checking(
                         "black", () -> FreeProbe.of(Diagnosis.of(file.evidence()), redPoint, blackPoint, condition)));
     }

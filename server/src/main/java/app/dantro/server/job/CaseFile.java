@@ -1,5 +1,7 @@
 package app.dantro.server.job;
 
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.SeriesLoop;
@@ -17,12 +19,25 @@ import java.util.stream.Collectors;
 /** All that is on record for one case. */
 public record CaseFile(
         CaseRecord record,
-        SeriesLoop loop,
+        CaseCircuit onCircuit,
         List<StoredReading> readings,
         List<StoredRepair> repairs,
         List<StoredTest> tests,
         List<Strike> strikes,
         Optional<Simulation> simulation) {
+
+    public Circuit circuit() {
+        return onCircuit.circuit();
+    }
+
+    public SeriesLoop loop() {
+        return onCircuit.loop();
+    }
+
+    /** Name of any part, device, or the batteries together. */
+    public String nameOf(PartId part) {
+        return circuit().nameOf(part).orElseGet(() -> loop().nameOf(part));
+    }
 
     /**
      * A probe point of this case's circuit.
@@ -30,7 +45,8 @@ public record CaseFile(
      * @throws ProblemException naming the field, if there is no such point
      */
     public PointId point(String field, String value) {
-        return loop.points().stream()
+        List<ProbePoint> points = circuit().points();
+        return points.stream()
                 .map(ProbePoint::id)
                 .filter(id -> id.value().equals(value))
                 .findFirst()
@@ -39,9 +55,7 @@ public record CaseFile(
                         "There is no probe point (%s) in this circuit. It has: %s."
                                 .formatted(
                                         value,
-                                        loop.points().stream()
-                                                .map(p -> p.id().value())
-                                                .collect(Collectors.joining(", ")))));
+                                        points.stream().map(p -> p.id().value()).collect(Collectors.joining(", ")))));
     }
 
     /** The same file with one more reading, in the order the store gives them. */
@@ -50,7 +64,7 @@ public record CaseFile(
         more.add(reading);
         more.sort(Comparator.comparingLong((StoredReading r) -> r.reading().takenAtMillis())
                 .thenComparing(r -> r.reading().id().toString()));
-        return new CaseFile(record, loop, more, repairs, tests, strikes, simulation);
+        return new CaseFile(record, onCircuit, more, repairs, tests, strikes, simulation);
     }
 
     /** The strike that is in force on a target, if it is struck. */
@@ -75,7 +89,8 @@ public record CaseFile(
     /** The evidence that follows: struck repairs and tests left out, struck readings marked. */
     public CaseEvidence evidence() {
         return new CaseEvidence(
-                loop,
+                circuit(),
+                loop(),
                 record.celsius(),
                 readings.stream()
                         .map(r -> r.recorded(isStruck(r.reading().id())))

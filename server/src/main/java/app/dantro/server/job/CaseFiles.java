@@ -1,6 +1,7 @@
 package app.dantro.server.job;
 
-import app.dantro.core.procedure.StartingProcedure;
+import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.server.problem.ProblemException;
 import java.util.List;
 import java.util.UUID;
@@ -10,15 +11,17 @@ import org.springframework.stereotype.Service;
 @Service
 public class CaseFiles {
     private final CaseStore cases;
+    private final CircuitStore circuits;
     private final ReadingStore readings;
     private final EventStore events;
-    private final StartingProcedure procedure;
+    private final OrderOfWork order;
 
-    CaseFiles(CaseStore cases, ReadingStore readings, EventStore events, StartingProcedure procedure) {
+    CaseFiles(CaseStore cases, CircuitStore circuits, ReadingStore readings, EventStore events, OrderOfWork order) {
         this.cases = cases;
+        this.circuits = circuits;
         this.readings = readings;
         this.events = events;
-        this.procedure = procedure;
+        this.order = order;
     }
 
     /** @throws ProblemException 404 if there is no such case */
@@ -33,16 +36,21 @@ public class CaseFiles {
         return view(load(id));
     }
 
+    /** Everything that follows from a case's events. */
+    public Assessment assess(CaseFile file) {
+        return order.assess(file.record().concern(), file.evidence());
+    }
+
     /** What a loaded case shows. */
     public CaseView view(CaseFile file) {
-        return CaseView.of(file, procedure.assess(file.evidence()));
+        return CaseView.of(file, assess(file));
     }
 
     /** All cases, newest first. */
     public List<CaseCard> cards() {
         return cases.findAll().stream()
                 .map(this::load)
-                .map(file -> CaseCard.of(file, procedure.assess(file.evidence())))
+                .map(file -> CaseCard.of(file, assess(file)))
                 .toList();
     }
 
@@ -50,7 +58,7 @@ public class CaseFiles {
         UUID id = record.id();
         return new CaseFile(
                 record,
-                Circuits.named(record.circuit()),
+                circuits.newest(id),
                 readings.findByCase(id),
                 events.findRepairs(id),
                 events.findTests(id),

@@ -1,5 +1,6 @@
 package app.dantro.server.job;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.diagnosis.CaseEvidence;
@@ -14,9 +15,9 @@ import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.Stage;
 import app.dantro.core.reading.Amount;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.MeterRange;
@@ -32,6 +33,9 @@ public record CaseView(
         UUID id,
         String vehicle,
         String complaint,
+        Concern concern,
+        int circuitVersion,
+        String circuitTitle,
         double celsius,
         long openedAtMs,
         boolean simulated,
@@ -42,6 +46,8 @@ public record CaseView(
         List<String> contradictions,
         StepView next,
         ProfileView profile,
+        Optional<ProfileView> otherProfile,
+        List<ProfileView.ProfilePointView> points,
         List<PartView> parts,
         List<ReadingView> readings,
         List<RepairView> repairs,
@@ -54,6 +60,9 @@ public record CaseView(
                 file.record().id(),
                 file.record().vehicle(),
                 file.record().complaint(),
+                file.record().concern(),
+                file.onCircuit().version(),
+                file.circuit().title(),
                 file.record().celsius(),
                 file.record().openedAtMs(),
                 file.simulation().isPresent(),
@@ -62,8 +71,12 @@ public record CaseView(
                 assessment.stage().words(),
                 findings.headline(),
                 findings.contradictions(),
-                StepView.of(file.loop(), assessment.next()),
-                ProfileView.of(file.loop(), assessment.profile()),
+                StepView.of(file, assessment.next()),
+                ProfileView.of(file.circuit(), assessment.profile()),
+                assessment.other().map(p -> ProfileView.of(file.circuit(), p)),
+                file.circuit().points().stream()
+                        .map(ProfileView.ProfilePointView::of)
+                        .toList(),
                 findings.parts().stream().map(p -> PartView.of(file, p)).toList(),
                 file.readings().stream()
                         .map(r -> ReadingView.of(file, evidence, findings, r))
@@ -161,7 +174,7 @@ public record CaseView(
         }
 
         private static String name(CaseFile file, String point) {
-            return file.loop().points().stream()
+            return file.circuit().points().stream()
                     .filter(p -> p.id().value().equals(point))
                     .map(ProbePoint::name)
                     .findFirst()
@@ -235,7 +248,7 @@ public record CaseView(
             return new RepairView(
                     repair.id(),
                     repair.part().value(),
-                    file.loop().nameOf(repair.part()),
+                    file.nameOf(repair.part()),
                     repair.action(),
                     repair.action().words(),
                     repair.note(),

@@ -1,23 +1,50 @@
 package app.dantro.server.job;
 
-import app.dantro.core.circuit.ReadyMadeCircuits;
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.network.StartingLoop;
+import app.dantro.server.format.BadFile;
+import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.problem.ProblemException;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** The ready-made circuits a case can be opened with. */
+/** Circuits by their text in the case file; the last few are kept, since most cases share one. */
 public final class Circuits {
-    private static final Map<String, SeriesLoop> READY_MADE =
-            Map.of("petrol-body-return", ReadyMadeCircuits.petrolBodyReturn());
+    private static final int KEPT = 64;
+    private static final Map<String, Built> RECENT =
+            Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<String, Built> eldest) {
+                    return size() > KEPT;
+                }
+            });
 
     private Circuits() {}
 
-    public static SeriesLoop named(String id) {
-        SeriesLoop loop = READY_MADE.get(id);
-        if (loop == null) {
-            throw ProblemException.field(
-                    "circuit", "There is no circuit (%s). Ready-made ones: %s.".formatted(id, READY_MADE.keySet()));
+    private record Built(Circuit circuit, SeriesLoop loop) {}
+
+    /** @throws ProblemException naming the field, if the circuit cannot be worked on */
+    public static CaseCircuit of(int version, String json) {
+        Built built = RECENT.get(json);
+        if (built == null) {
+            built = build(json);
+            RECENT.put(json, built);
         }
-        return loop;
+        return new CaseCircuit(version, json, built.circuit, built.loop);
+    }
+
+    private static Built build(String json) {
+        try {
+            Circuit circuit = CircuitFormat.parse(json);
+            return new Built(circuit, StartingLoop.of(circuit));
+        } catch (BadFile e) {
+            throw ProblemException.field("circuit", e.line());
+        } catch (IllegalArgumentException e) {
+            throw ProblemException.field("circuit", e.getMessage());
+        }
     }
 }

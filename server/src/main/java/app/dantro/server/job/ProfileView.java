@@ -1,8 +1,8 @@
 package app.dantro.server.job;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.ProbePoint;
-import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.diagnosis.LoopProfile;
 import app.dantro.core.diagnosis.Standing;
@@ -12,25 +12,30 @@ import java.util.Optional;
 
 /** The loop profile on the wire; volts and amperes. */
 public record ProfileView(
+        LoopProfile.Kind loop,
         double amps,
         boolean ampsMeasured,
-        Optional<Double> postVolts,
+        Optional<Double> sourceVolts,
         ProfileSideView supply,
         ProfileSideView returns,
-        Optional<Double> motorVolts,
-        Optional<Boolean> motorMeasured,
-        double healthyMotorVolts) {
+        Optional<Double> consumerVolts,
+        Optional<Boolean> consumerMeasured,
+        double healthyConsumerVolts) {
 
-    static ProfileView of(SeriesLoop loop, LoopProfile profile) {
+    static ProfileView of(Circuit circuit, LoopProfile profile) {
+        boolean starting = profile.kind() == LoopProfile.Kind.STARTING;
         return new ProfileView(
+                profile.kind(),
                 profile.amps(),
                 profile.ampsMeasured(),
-                profile.postVolts(),
-                ProfileSideView.of(loop, profile.supply()),
-                ProfileSideView.of(loop, profile.returns()),
-                profile.motorVolts().map(LoopProfile.Remainder::volts),
-                profile.motorVolts().map(LoopProfile.Remainder::measured),
-                profile.healthyMotorVolts());
+                profile.sourceVolts(),
+                ProfileSideView.of(
+                        circuit, starting ? circuit.startingSupply() : circuit.chargingSupply(), profile.supply()),
+                ProfileSideView.of(
+                        circuit, starting ? circuit.startingReturn() : circuit.chargingReturn(), profile.returns()),
+                profile.consumerVolts().map(LoopProfile.Remainder::volts),
+                profile.consumerVolts().map(LoopProfile.Remainder::measured),
+                profile.healthyConsumerVolts());
     }
 
     /** One side: n + 1 points and the n steps between them, in the order of flow. */
@@ -42,15 +47,17 @@ public record ProfileView(
             double healthyLowVolts,
             double healthyUpperVolts) {
 
-        static ProfileSideView of(SeriesLoop loop, LoopProfile.SideProfile side) {
-            List<Part> parts = loop.side(side.side());
+        static ProfileSideView of(Circuit circuit, List<Part> parts, LoopProfile.SideProfile side) {
             List<ProfilePointView> points = new ArrayList<>();
-            points.add(ProfilePointView.of(loop.point(parts.get(0).from()).orElseThrow()));
-            parts.forEach(p -> points.add(ProfilePointView.of(loop.point(p.to()).orElseThrow())));
+            points.add(ProfilePointView.of(circuit.point(parts.get(0).from()).orElseThrow()));
+            parts.forEach(
+                    p -> points.add(ProfilePointView.of(circuit.point(p.to()).orElseThrow())));
             return new ProfileSideView(
                     side.side(),
                     points,
-                    side.steps().stream().map(s -> ProfileStepView.of(loop, s)).toList(),
+                    side.steps().stream()
+                            .map(s -> ProfileStepView.of(circuit, s))
+                            .toList(),
                     side.wholeVolts(),
                     side.healthyLowVolts(),
                     side.healthyUpperVolts());
@@ -75,10 +82,10 @@ public record ProfileView(
             double healthyVolts,
             double healthyUpperVolts,
             Standing standing) {
-        static ProfileStepView of(SeriesLoop loop, LoopProfile.Step step) {
+        static ProfileStepView of(Circuit circuit, LoopProfile.Step step) {
             return new ProfileStepView(
                     step.part().value(),
-                    loop.nameOf(step.part()),
+                    circuit.nameOf(step.part()).orElseThrow(),
                     step.measured(),
                     step.volts(),
                     step.lowVolts(),

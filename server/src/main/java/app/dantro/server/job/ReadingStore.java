@@ -1,7 +1,7 @@
 package app.dantro.server.job;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.reading.Condition;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;

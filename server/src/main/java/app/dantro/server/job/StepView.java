@@ -1,10 +1,12 @@
 package app.dantro.server.job;
 
-import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.diagnosis.RepairForecast;
+import app.dantro.core.network.Expectation;
+import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step;
-import app.dantro.core.reading.Condition;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,14 +21,16 @@ public record StepView(
         Optional<ForecastView> forecast,
         List<String> cautions) {
 
-    static StepView of(SeriesLoop loop, Step step) {
+    private static final double TWO_SIDED_95 = 1.96;
+
+    static StepView of(CaseFile file, Step step) {
         return new StepView(
                 step.kind(),
                 step.title(),
                 step.why(),
-                step.probe().map(p -> ProbeView.of(loop, p)),
+                step.probe().map(p -> ProbeView.of(file, p)),
                 step.part().map(p -> p.value()),
-                step.part().map(loop::nameOf),
+                step.part().map(file::nameOf),
                 step.forecast().map(ForecastView::of),
                 step.cautions());
     }
@@ -42,12 +46,14 @@ public record StepView(
             String why,
             List<OutcomeView> outcomes,
             double goodVolts,
-            double faultyVolts) {
+            double faultyVolts,
+            Optional<ExpectedView> expected) {
 
-        public static ProbeView of(SeriesLoop loop, ProbePlan plan) {
+        public static ProbeView of(CaseFile file, ProbePlan plan) {
+            Circuit circuit = file.circuit();
             return new ProbeView(
-                    ProfileView.ProfilePointView.of(loop.point(plan.red()).orElseThrow()),
-                    ProfileView.ProfilePointView.of(loop.point(plan.black()).orElseThrow()),
+                    ProfileView.ProfilePointView.of(circuit.point(plan.red()).orElseThrow()),
+                    ProfileView.ProfilePointView.of(circuit.point(plan.black()).orElseThrow()),
                     plan.condition(),
                     plan.condition().words(),
                     plan.condition().instruction(),
@@ -57,7 +63,27 @@ public record StepView(
                             .map(o -> new OutcomeView(o.when(), o.means()))
                             .toList(),
                     plan.goodVolts(),
-                    plan.faultyVolts());
+                    plan.faultyVolts(),
+                    ExpectedView.of(file, plan));
+        }
+    }
+
+    /**
+     * What a healthy vehicle reads with these leads in this condition.
+     *
+     * @param lowVolts lower end of what 95 % of healthy vehicles show
+     */
+    public record ExpectedView(double volts, double lowVolts, double highVolts) {
+        static Optional<ExpectedView> of(CaseFile file, ProbePlan plan) {
+            return Expectation.of(
+                            file.circuit(),
+                            plan.condition(),
+                            VehicleState.healthyAt(file.record().celsius()))
+                    .map(e -> {
+                        double volts = e.nominal().between(plan.red(), plan.black());
+                        double spread = TWO_SIDED_95 * e.standardVolts(plan.red(), plan.black());
+                        return new ExpectedView(volts, volts - spread, volts + spread);
+                    });
         }
     }
 

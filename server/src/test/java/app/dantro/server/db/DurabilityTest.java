@@ -25,7 +25,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 class DurabilityTest {
     private static final String CASE = """
-            {"vehicle":"Van","complaint":"slow","circuit":"petrol-body-return","celsius":20,"by":"t","openedAtMs":1}
+            {"vehicle":"Van","complaint":"slow","circuit":"petrol-body-return","concern":"STARTING","celsius":20,"by":"t","openedAtMs":1}
             """;
     private static final String READING = """
             {"red":"post-plus","black":"post-minus","condition":"REST","typed":"12.60","statistic":"SETTLED",

@@ -1,0 +1,80 @@
+package app.dantro.core.circuit;
+
+import java.util.Locale;
+
+/** The state in which the vehicle is measured: what flows, and who makes it flow (docs/job.md, conditions). */
+public enum Condition {
+    REST("rest", "Everything off", Engine.OFF),
+    KEY_ON("key on, engine off", "Ignition on, engine off", Engine.KEY),
+    ENGINE_OFF_LOAD("engine-off load", "Lights and blower on, engine off", Engine.KEY),
+    CRANKING("cranking", "Crank 3 s", Engine.STARTER),
+    START_ATTEMPT("start attempt", "Hold the key", Engine.STARTER),
+    IDLE("idle, loads off", "Idle, everything switchable off", Engine.RUNNING),
+    IDLE_LOADED("idle, all loads on", "Idle, all loads on", Engine.RUNNING),
+    RAISED("1500–2000 rpm, loads off", "Hold 2000 rpm, loads off", Engine.RUNNING),
+    RAISED_LOADED("1500–2000 rpm, all loads on", "Hold 2000 rpm, all loads on", Engine.RUNNING),
+    FULL_OUTPUT("2500 rpm, all loads on", "Hold 2500 rpm, all loads on", Engine.RUNNING),
+    HIGH_SPEED("3000–4000 rpm", "Hold 3500 rpm", Engine.RUNNING),
+    PILE_ALTERNATOR("carbon pile at the alternator", "Pile across B+ and case, seconds only", Engine.OFF),
+    PILE_STARTER("carbon pile at the starter", "Pile across battery stud and case, seconds only", Engine.OFF),
+    AFTER_SWITCH_OFF("after switch-off", "Engine just switched off", Engine.OFF);
+
+    private final String words;
+    private final String instruction;
+    private final Engine engine;
+
+    Condition(String words, String instruction, Engine engine) {
+        this.words = words;
+        this.instruction = instruction;
+        this.engine = engine;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String instruction() {
+        return instruction;
+    }
+
+    /** The name in files: {@code raised_loaded}. */
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** True if the key asks for the starter. Only cranking is known to make its full current flow. */
+    public boolean starterCalled() {
+        return engine == Engine.STARTER;
+    }
+
+    /** True if the ignition is on, whatever the engine does. */
+    public boolean keyOn() {
+        return engine != Engine.OFF;
+    }
+
+    public boolean running() {
+        return engine == Engine.RUNNING;
+    }
+
+    /** True while a carbon pile makes the current. */
+    public boolean pile() {
+        return this == PILE_ALTERNATOR || this == PILE_STARTER;
+    }
+
+    /** The condition whose loads hold where a load says nothing of this one. */
+    public Condition loadsLike() {
+        return switch (this) {
+            case START_ATTEMPT -> CRANKING;
+            case IDLE_LOADED, FULL_OUTPUT, HIGH_SPEED -> RAISED_LOADED;
+            case PILE_ALTERNATOR, PILE_STARTER, AFTER_SWITCH_OFF -> REST;
+            default -> this;
+        };
+    }
+
+    private enum Engine {
+        OFF,
+        KEY,
+        STARTER,
+        RUNNING
+    }
+}

@@ -1,0 +1,136 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.diagnosis.LoopProfile.Remainder;
+import app.dantro.core.diagnosis.LoopProfile.SideProfile;
+import app.dantro.core.diagnosis.LoopProfile.Step;
+import app.dantro.core.network.Expectation;
+import app.dantro.core.network.VehicleState;
+import app.dantro.core.reading.Reading;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The loop profile of the charging circuit under load: steps as read, the others as a healthy vehicle would show them.
+ * It draws and does not judge.
+ */
+final class ChargingDrawing {
+    static final Condition CONDITION = Condition.RAISED_LOADED;
+    private static final double BAND_SIGMAS = 1.96;
+    private static final double UPPER_SIGMAS = 2.58 * 1.5;
+
+    private final Findings findings;
+    private final Circuit circuit;
+    private final Alternator alternator;
+    private final Expectation healthy;
+    private final List<Reading> loaded;
+    private final double scale;
+    private final double amps;
+    private final boolean measuredAmps;
+
+    private ChargingDrawing(Findings findings, Alternator alternator, Expectation healthy) {
+        this.findings = findings;
+        this.circuit = findings.evidence().circuit();
+        this.alternator = alternator;
+        this.healthy = healthy;
+        this.loaded = findings.evidence().counted().stream()
+                .filter(r -> r.condition() == CONDITION)
+                .toList();
+        Optional<Double> measured = loaded.stream()
+                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
+                .reduce((first, second) -> second);
+        double healthyAmps = healthy.nominal().amps(alternator.id());
+        this.measuredAmps = measured.isPresent();
+        this.amps = measured.orElse(healthyAmps);
+        this.scale = amps / healthyAmps;
+    }
+
+    /** Empty for a circuit without an alternator, or one that does not charge even when healthy. */
+    static Optional<LoopProfile> of(Findings findings) {
+        Circuit circuit = findings.evidence().circuit();
+        return circuit.alternator()
+                .filter(a -> !circuit.chargingSupply().isEmpty()
+                        && !circuit.chargingReturn().isEmpty())
+                .flatMap(a -> Expectation.of(
+                                circuit,
+                                CONDITION,
+                                VehicleState.healthyAt(findings.evidence().celsius()))
+                        .filter(e -> e.nominal().amps(a.id()) > 1)
+                        .map(e -> new ChargingDrawing(findings, a, e).draw()));
+    }
+
+    private LoopProfile draw() {
+        SideProfile supply = side(Side.SUPPLY, circuit.chargingSupply(), alternator.output(), circuit.plusPost());
+        SideProfile returns = side(Side.RETURN, circuit.chargingReturn(), circuit.minusPost(), alternator.ground());
+        Optional<Double> source = read(alternator.output(), alternator.ground());
+        Optional<Remainder> battery = read(circuit.plusPost(), circuit.minusPost())
+                .map(v -> new Remainder(v, true))
+                .or(() -> source.filter(v -> supply.wholeVolts().isPresent()
+                                && returns.wholeVolts().isPresent())
+                        .map(v -> new Remainder(
+                                v
+                                        - supply.wholeVolts().get()
+                                        - returns.wholeVolts().get(),
+                                false)));
+        return new LoopProfile(
+                LoopProfile.Kind.CHARGING,
+                amps,
+                measuredAmps,
+                source,
+                supply,
+                returns,
+                battery,
+                healthy.nominal().between(circuit.plusPost(), circuit.minusPost()));
+    }
+
+    private SideProfile side(Side side, List<Part> parts, PointId first, PointId last) {
+        double volts = scale * healthy.nominal().between(first, last);
+        double spread = UPPER_SIGMAS * scale * healthy.standardVolts(first, last);
+        return new SideProfile(
+                side,
+                parts.stream().map(this::step).toList(),
+                read(first, last),
+                Math.max(0, volts - spread),
+                volts + spread);
+    }
+
+    private Step step(Part part) {
+        double volts = scale * healthy.nominal().between(part.from(), part.to());
+        double sigma = scale * healthy.standardVolts(part.from(), part.to());
+        Optional<Double> read = read(part.from(), part.to());
+        double shown = read.orElse(volts);
+        double band = read.isPresent() ? 0 : BAND_SIGMAS * sigma;
+        return new Step(
+                part.id(),
+                read.isPresent(),
+                shown,
+                Math.max(0, shown - band),
+                shown + band,
+                volts,
+                volts + UPPER_SIGMAS * sigma,
+                standing(part.id()));
+    }
+
+    private Standing standing(PartId part) {
+        return findings.parts().stream()
+                .filter(p -> p.part().equals(part))
+                .map(PartFinding::standing)
+                .findFirst()
+                .orElse(Standing.NOT_PROVEN);
+    }
+
+    /** The newest loaded reading between two points, with the flow. */
+    private Optional<Double> read(PointId from, PointId to) {
+        return loaded.stream()
+                .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(from, to)))
+                .map(r -> r.red().equals(from) ? r.volts() : -r.volts())
+                .reduce((first, second) -> second);
+    }
+}

@@ -1,0 +1,64 @@
+package app.dantro.core.network;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
+import java.util.Optional;
+
+/**
+ * What a healthy vehicle reads in one condition, with the spread of healthy vehicles: every uncertain number moved by
+ * one standard deviation on its own, the effects added as squares (first order; sources.md [GUM]).
+ */
+public final class Expectation {
+    private final OperatingPoint nominal;
+    private final OperatingPoint[] shifted;
+
+    private Expectation(OperatingPoint nominal, OperatingPoint[] shifted) {
+        this.nominal = nominal;
+        this.shifted = shifted;
+    }
+
+    /**
+     * The expectation for one circuit and condition.
+     *
+     * @return empty if the circuit has no operating point there
+     */
+    public static Optional<Expectation> of(Circuit circuit, Condition condition, VehicleState state) {
+        NetworkSolver solver = new NetworkSolver(circuit);
+        if (!(solver.solve(condition, state) instanceof OperatingPoint nominal)) {
+            return Optional.empty();
+        }
+        OperatingPoint[] shifted = new OperatingPoint[solver.nuisances()];
+        for (int i = 0; i < shifted.length; i++) {
+            shifted[i] = solver.solveShifted(condition, state, i) instanceof OperatingPoint point ? point : nominal;
+        }
+        return Optional.of(new Expectation(nominal, shifted));
+    }
+
+    public OperatingPoint nominal() {
+        return nominal;
+    }
+
+    /** Standard deviation over healthy vehicles of the reading red − black, in V. */
+    public double standardVolts(PointId red, PointId black) {
+        double volts = nominal.between(red, black);
+        double sum = 0;
+        for (OperatingPoint point : shifted) {
+            double moved = point.between(red, black) - volts;
+            sum += moved * moved;
+        }
+        return Math.sqrt(sum);
+    }
+
+    /** Standard deviation over healthy vehicles of the current in a part, in A. */
+    public double standardAmps(PartId part) {
+        double amps = nominal.amps(part);
+        double sum = 0;
+        for (OperatingPoint point : shifted) {
+            double moved = point.amps(part) - amps;
+            sum += moved * moved;
+        }
+        return Math.sqrt(sum);
+    }
+}

@@ -1,0 +1,141 @@
+package app.dantro.core.network;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Solenoid;
+
+/**
+ * Operating point of a circuit in any condition, with any faults: nodal analysis with piecewise linear devices
+ * (docs/physics.md; sources.md [MNA], [KATZENELSON]). Keeps its buffers and the last modes, so that a neighbouring case
+ * is solved in fewer steps; confined to one thread.
+ *
+ * <p>Bounded: at most {@value #MOST_STEPS} full steps, then at most {@value #MOST_COMBINATIONS} combinations of modes a
+ * position of the contacts. What converges is self-consistent: the modes of the solution are those it was built with.
+ */
+public final class NetworkSolver {
+    static final int MOST_STEPS = 16;
+    static final int MOST_COMBINATIONS = 4096;
+
+    private final Netlist netlist;
+    private final DeviceValues values;
+    private final Nuisances nuisances;
+    private final ModeStep step;
+    /** Modes to begin with, by condition and contacts open or closed. */
+    private final int[][] lastModes;
+
+    private int iterations;
+
+    public NetworkSolver(Circuit circuit) {
+        netlist = new Netlist(circuit);
+        values = new DeviceValues(netlist);
+        nuisances = new Nuisances(netlist);
+        step = new ModeStep(netlist, values);
+        lastModes = new int[2 * Condition.values().length][step.modeCount()];
+        forget();
+    }
+
+    public Circuit circuit() {
+        return netlist.circuit;
+    }
+
+    /** Forgets where the last solution was, so that the next one starts from scratch. */
+    public void forget() {
+        for (Condition condition : Condition.values()) {
+            step.guess(condition, false, lastModes[2 * condition.ordinal()]);
+            step.guess(condition, true, lastModes[2 * condition.ordinal() + 1]);
+        }
+    }
+
+    /**
+     * Solves the circuit.
+     *
+     * @return the operating point, or why there is none; never a number that did not converge
+     * @throws IllegalArgumentException if a fault does not fit the circuit
+     */
+    public Solution solve(Condition condition, VehicleState state) {
+        values.set(state);
+        return solved(condition);
+    }
+
+    /** How many numbers differ between healthy vehicles. */
+    int nuisances() {
+        return nuisances.count();
+    }
+
+    /** The solution with one of those numbers moved by one standard deviation. */
+    Solution solveShifted(Condition condition, VehicleState state, int nuisance) {
+        values.set(state);
+        nuisances.shift(values, nuisance, state);
+        return solved(condition);
+    }
+
+    private Solution solved(Condition condition) {
+        iterations = 0;
+        if (netlist.solenoids.length == 0) {
+            return found(false, condition) ? step.result(Plunger.NONE, iterations) : unsolved();
+        }
+        if (!found(false, condition)) {
+            return unsolved();
+        }
+        if (!condition.starterCalled()) {
+            return step.result(Plunger.NONE, iterations);
+        }
+        Solenoid.Coils coils = netlist.solenoids[0].coils();
+        if (triggerVolts() < coils.pullInVolts()) {
+            return step.result(Plunger.NOT_ENGAGED, iterations);
+        }
+        if (!found(true, condition)) {
+            return unsolved();
+        }
+        if (triggerVolts() >= coils.holdVolts()) {
+            return step.result(Plunger.ENGAGED, iterations);
+        }
+        return found(false, condition) ? step.result(Plunger.CHATTERS, iterations) : unsolved();
+    }
+
+    /** What the solenoid's plunger does. */
+    enum Plunger {
+        NONE,
+        NOT_ENGAGED,
+        ENGAGED,
+        CHATTERS
+    }
+
+    private double triggerVolts() {
+        Solenoid solenoid = netlist.solenoids[0];
+        return step.potential(netlist.node(solenoid.trigger())) - step.potential(netlist.node(solenoid.ground()));
+    }
+
+    private Solution unsolved() {
+        return new Solution.Unsolved("the devices' modes did not settle, or the numbers are out of range", iterations);
+    }
+
+    /** Finds the self-consistent modes, full steps first, then by trying every combination. */
+    private boolean found(boolean contactsClosed, Condition condition) {
+        step.begin(condition, contactsClosed);
+        int[] modes = lastModes[2 * condition.ordinal() + (contactsClosed ? 1 : 0)];
+        for (int i = 0; i < MOST_STEPS; i++) {
+            iterations++;
+            if (!step.solve(modes)) {
+                return enumerated(modes);
+            }
+            if (step.modesAgree(modes)) {
+                return step.balances();
+            }
+        }
+        return enumerated(modes);
+    }
+
+    private boolean enumerated(int[] modes) {
+        long combinations = step.combinations();
+        for (long number = 0; number < Math.min(combinations, MOST_COMBINATIONS); number++) {
+            step.combination(number, modes);
+            iterations++;
+            if (step.solve(modes) && step.modesAgree(modes)) {
+                return step.balances();
+            }
+        }
+        step.guess(step.condition(), false, modes);
+        return false;
+    }
+}

@@ -1,0 +1,146 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.ComplaintTest;
+import app.dantro.core.diagnosis.Diagnosis;
+import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.LoopProfile;
+import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.reading.Reading;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The readings every charging complaint begins with, in order, each beside what a healthy vehicle shows. They are
+ * compared, not judged: no part is called bad here.
+ */
+public final class ChargingSurvey {
+
+    private record Look(String title, String why, PointId red, PointId black, Condition condition) {}
+
+    /**
+     * Findings, both profiles and the next of the readings.
+     *
+     * @throws IllegalArgumentException if the circuit has no charging loop
+     */
+    public Assessment assess(CaseEvidence evidence) {
+        Findings all = Diagnosis.of(evidence);
+        LoopProfile charging = Diagnosis.chargingProfile(all)
+                .orElseThrow(() -> new IllegalArgumentException("The circuit (%s) has no charging loop."
+                        .formatted(evidence.circuit().id())));
+        List<Look> looks = looks(evidence.circuit());
+        List<Look> open = looks.stream().filter(l -> !taken(evidence, l)).toList();
+        Findings findings = new Findings(
+                evidence,
+                all.counted(),
+                all.verdicts(),
+                all.parts(),
+                all.contradictions(),
+                headline(looks.size() - open.size(), looks.size()));
+        boolean passed = evidence.lastTest().filter(ComplaintTest::passed).isPresent();
+        Stage stage = passed
+                ? Stage.VERIFIED
+                : evidence.lastRepair().isPresent()
+                        ? Stage.RETEST
+                        : evidence.counted().isEmpty() ? Stage.FRESH : Stage.SIDES;
+        return new Assessment(
+                findings,
+                charging,
+                Optional.of(Diagnosis.profile(all)),
+                stage,
+                open.isEmpty() ? afterwards(evidence) : measure(findings, open.get(0)));
+    }
+
+    private static String headline(int taken, int of) {
+        return taken == 0
+                ? "No readings yet."
+                : "%d of %d readings taken. They are compared with a healthy vehicle, not judged.".formatted(taken, of);
+    }
+
+    private static List<Look> looks(Circuit circuit) {
+        Alternator alternator = circuit.alternator().orElseThrow();
+        PointId plus = circuit.plusPost();
+        PointId minus = circuit.minusPost();
+        PointId output = alternator.output();
+        PointId ground = alternator.ground();
+        return List.of(
+                new Look(
+                        "Base voltage at the posts",
+                        "Every charging figure is held against it.",
+                        plus,
+                        minus,
+                        Condition.REST),
+                new Look(
+                        "Regulated voltage at the posts",
+                        "Must rise above the base voltage by 0.5 to 2 V and settle.",
+                        plus,
+                        minus,
+                        Condition.RAISED),
+                new Look(
+                        "Loaded voltage at the posts",
+                        "All loads on: it must hold.",
+                        plus,
+                        minus,
+                        Condition.RAISED_LOADED),
+                new Look(
+                        "Alternator's own voltage, loaded",
+                        "B+ to its case: what it makes before the wiring takes its share.",
+                        output,
+                        ground,
+                        Condition.RAISED_LOADED),
+                new Look("Whole supply side, loaded", "From B+ to the + post.", output, plus, Condition.RAISED_LOADED),
+                new Look(
+                        "Whole return side, loaded",
+                        "From the − post to the case.",
+                        minus,
+                        ground,
+                        Condition.RAISED_LOADED));
+    }
+
+    private static boolean taken(CaseEvidence evidence, Look look) {
+        return evidence.counted().stream()
+                .anyMatch(r -> r.condition() == look.condition && pair(r).equals(Set.of(look.red, look.black)));
+    }
+
+    private static Set<PointId> pair(Reading reading) {
+        return Set.of(reading.red(), reading.black());
+    }
+
+    private static Step measure(Findings findings, Look look) {
+        ProbePlan plan = FreeProbe.of(findings, look.red, look.black, look.condition);
+        return Step.measure(new ProbePlan(
+                plan.red(),
+                plan.black(),
+                plan.condition(),
+                look.title,
+                look.why,
+                plan.outcomes(),
+                plan.goodVolts(),
+                plan.faultyVolts()));
+    }
+
+    private static Step afterwards(CaseEvidence evidence) {
+        if (evidence.lastTest().filter(ComplaintTest::passed).isPresent()) {
+            return Step.of(Kind.DONE, "Verified", "The complaint's own test passed after the repair.", List.of());
+        }
+        if (evidence.lastRepair().isPresent() && evidence.lastTest().isEmpty()) {
+            return Step.of(
+                    Kind.COMPLAINT_TEST,
+                    "Does it charge as it should?",
+                    "The readings were taken again. The complaint's own test closes the case.",
+                    Cautions.running());
+        }
+        return Step.of(
+                Kind.LOOK_ELSEWHERE,
+                "Take it point by point",
+                "Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. Dantro does not judge charging readings yet, so no part is called bad on them.",
+                Cautions.running());
+    }
+}

@@ -1,0 +1,249 @@
+package app.dantro.core.network;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.dantro.core.circuit.Access;
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Device;
+import app.dantro.core.circuit.Load;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.circuit.ReadyMadeCircuits;
+import app.dantro.core.circuit.Resistance;
+import app.dantro.core.circuit.ResistanceRange;
+import app.dantro.core.circuit.Sensing;
+import app.dantro.core.circuit.Solenoid;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Laws that hold in every solution, over random circuits and faults. */
+class SolverLawsTest {
+    private static final double BALANCE = 1e-9;
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void currentsBalanceAtEveryPointInEveryConditionWithAnyFaults(long seed) {
+        Random random = new Random(seed);
+        List<String> ids = new ArrayList<>(ReadyMadeCircuits.titles().keySet());
+        for (int i = 0; i < 60; i++) {
+            Circuit circuit = i % 3 == 0
+                    ? ReadyMadeCircuits.reference(
+                            ReadyMadeCircuits.references().get(random.nextInt(4)),
+                            Sensing.values()[random.nextInt(Sensing.values().length)])
+                    : ReadyMadeCircuits.named(ids.get(random.nextInt(ids.size())))
+                            .orElseThrow();
+            NetworkSolver solver = new NetworkSolver(circuit);
+            VehicleState state = new VehicleState(
+                    -30 + 80 * random.nextDouble(), random.nextDouble(), random.nextBoolean(), faults(circuit, random));
+            for (Condition condition : Condition.values()) {
+                Solution solution = solver.solve(condition, state);
+                assertThat(solution)
+                        .as("%s %s %s", circuit.id(), condition, state)
+                        .isInstanceOf(OperatingPoint.class);
+                assertBalanced(circuit, (OperatingPoint) solution);
+            }
+        }
+    }
+
+    @Test
+    void aNeighbouringStartGivesTheSamePointAsAStartFromScratch() {
+        Random random = new Random(11);
+        Circuit circuit = ReadyMadeCircuits.named("twin-battery-diesel").orElseThrow();
+        NetworkSolver warm = new NetworkSolver(circuit);
+        for (int i = 0; i < 200; i++) {
+            VehicleState state = new VehicleState(20, 0.85, false, faults(circuit, random));
+            Condition condition = Condition.values()[random.nextInt(Condition.values().length)];
+            OperatingPoint near = warm.solve(condition, state).orThrow();
+            OperatingPoint fresh =
+                    new NetworkSolver(circuit).solve(condition, state).orThrow();
+            for (ProbePoint point : circuit.points()) {
+                assertThat(near.at(point.id())).isCloseTo(fresh.at(point.id()), within(1e-8));
+            }
+        }
+    }
+
+    @Test
+    void theOrderOfPartsChangesNothing() {
+        Circuit circuit = ReadyMadeCircuits.named("computer-regulated").orElseThrow();
+        List<Part> parts = new ArrayList<>(circuit.parts());
+        List<ProbePoint> points = new ArrayList<>(circuit.points());
+        java.util.Collections.shuffle(parts, new Random(3));
+        java.util.Collections.shuffle(points, new Random(4));
+        Circuit shuffled = new Circuit(
+                circuit.id(),
+                circuit.title(),
+                circuit.systemVolts(),
+                circuit.plusPost(),
+                circuit.minusPost(),
+                points,
+                parts,
+                circuit.devices());
+        for (Condition condition : Condition.values()) {
+            OperatingPoint one = new NetworkSolver(circuit)
+                    .solve(condition, VehicleState.healthy())
+                    .orThrow();
+            OperatingPoint other = new NetworkSolver(shuffled)
+                    .solve(condition, VehicleState.healthy())
+                    .orThrow();
+            points.forEach(p -> assertThat(other.at(p.id())).isCloseTo(one.at(p.id()), within(1e-10)));
+        }
+    }
+
+    @Test
+    void aLadderOfResistorsAgreesWithItsClosedForm() {
+        // E through Rd into n equal parts and a load: one current everywhere
+        int n = 40;
+        double ohms = 0.7e-3;
+        double load = 0.5;
+        Circuit ladder = ladder(n, ohms, load);
+        OperatingPoint point = new NetworkSolver(ladder)
+                .solve(Condition.REST, VehicleState.healthy())
+                .orThrow();
+        double amps = 12.6 / (0.01 + n * ohms + load);
+        assertThat(point.amps(PartId.of("load"))).isCloseTo(amps, within(1e-9));
+        for (int i = 0; i <= n; i++) {
+            assertThat(point.at(node(i))).isCloseTo(12.6 - amps * (0.01 + i * ohms), within(1e-11));
+        }
+    }
+
+    @Test
+    void aPartOfNearlyNoResistanceKeepsItsCurrent() {
+        Circuit ladder = ladder(10, 1e-7, 0.1);
+        OperatingPoint point = new NetworkSolver(ladder)
+                .solve(Condition.REST, VehicleState.healthy())
+                .orThrow();
+        double amps = 12.6 / (0.01 + 10e-7 + 0.1);
+        for (int i = 0; i < 10; i++) {
+            assertThat(point.amps(PartId.of("part-" + i))).isCloseTo(amps, within(1e-8));
+        }
+        assertThat(point.convergence().residualAmps()).isLessThan(1e-7);
+    }
+
+    @Test
+    void aCircuitWithoutAConsistentPointSaysSo() {
+        // a rail that pulls its own supply beyond all numbers has no operating point that could be told
+        Circuit wild = ladder(1, 1e300, 1e300);
+        Solution solution = new NetworkSolver(wild).solve(Condition.REST, VehicleState.healthy());
+        if (solution instanceof OperatingPoint point) {
+            wild.points().forEach(p -> assertThat(point.at(p.id())).isFinite());
+        } else {
+            assertThat(((Solution.Unsolved) solution).reason()).isNotBlank();
+        }
+    }
+
+    private static PointId node(int i) {
+        return PointId.of("node-" + i);
+    }
+
+    private static Circuit ladder(int n, double ohms, double loadOhms) {
+        List<ProbePoint> points = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i <= n; i++) {
+            points.add(point(node(i)));
+        }
+        points.add(point(PointId.of("minus")));
+        for (int i = 0; i < n; i++) {
+            parts.add(new Part(
+                    PartId.of("part-" + i),
+                    "part " + i,
+                    PartKind.JOINT,
+                    node(i),
+                    node(i + 1),
+                    new Resistance.Contact(new ResistanceRange(ohms, 0.1))));
+        }
+        List<Device> devices = List.of(
+                new Battery(
+                        PartId.of("battery"),
+                        "battery",
+                        node(0),
+                        PointId.of("minus"),
+                        new ResistanceRange(0.01, 0.1),
+                        60,
+                        Optional.of(new Battery.Source(12.6, 0.01, 0.1))),
+                new Load(PartId.of("load"), "load", node(n), PointId.of("minus"), Load.constant(loadOhms), false));
+        return new Circuit("ladder", "Ladder", 12, node(0), PointId.of("minus"), points, parts, devices);
+    }
+
+    private static ProbePoint point(PointId id) {
+        return new ProbePoint(id, id.value(), id.value(), id.value(), Access.OPEN);
+    }
+
+    private static List<Fault> faults(Circuit circuit, Random random) {
+        List<Fault> faults = new ArrayList<>();
+        for (int i = random.nextInt(4); i > 0; i--) {
+            Part part = circuit.parts().get(random.nextInt(circuit.parts().size()));
+            PartId battery = circuit.batteries()
+                    .get(random.nextInt(circuit.batteries().size()))
+                    .id();
+            PartId starter = circuit.starter().orElseThrow().id();
+            PartId alternator = circuit.alternator().orElseThrow().id();
+            faults.add(
+                    switch (random.nextInt(12)) {
+                        case 0 -> new Fault.Open(part.id());
+                        case 1 -> new Fault.WeakBattery(battery, 1 + 30 * random.nextDouble());
+                        case 2 -> new Fault.FlatBattery(battery, random.nextDouble());
+                        case 3 -> new Fault.DeadCell(battery);
+                        case 4 -> new Fault.Drag(starter, 1 + 30 * random.nextDouble());
+                        case 5 -> new Fault.FullField(alternator);
+                        case 6 -> new Fault.RegulatorOffset(alternator, 1.6);
+                        case 7 -> new Fault.LostPhase(alternator, 0.4);
+                        case 8 -> new Fault.OpenArmature(starter);
+                        default -> new Fault.AddedResistance(part.id(), Math.pow(10, -4 + 8 * random.nextDouble()));
+                    });
+        }
+        return faults;
+    }
+
+    /** Every member's current from its own result, summed at every point. */
+    private static void assertBalanced(Circuit circuit, OperatingPoint solved) {
+        Map<PointId, Double> sums = new HashMap<>();
+        double largest = 1;
+        for (Part part : circuit.parts()) {
+            double amps = solved.amps(part.id());
+            flow(sums, part.from(), part.to(), amps);
+            largest = Math.max(largest, Math.abs(amps));
+        }
+        for (Device device : circuit.devices()) {
+            if (device instanceof Solenoid s) {
+                flow(
+                        sums,
+                        s.trigger(),
+                        s.ground(),
+                        solved.between(s.trigger(), s.ground()) / s.coils().holdOhms());
+                flow(
+                        sums,
+                        s.trigger(),
+                        s.motorStud(),
+                        solved.between(s.trigger(), s.motorStud()) / s.coils().pullInOhms());
+                continue;
+            }
+            boolean source = device instanceof Battery || device instanceof app.dantro.core.circuit.Alternator;
+            double amps = solved.amps(device.id());
+            flow(sums, device.terminals().get(0), device.terminals().get(1), source ? -amps : amps);
+            largest = Math.max(largest, Math.abs(amps));
+        }
+        for (Map.Entry<PointId, Double> sum : sums.entrySet()) {
+            assertThat(Math.abs(sum.getValue())).as("at %s", sum.getKey()).isLessThanOrEqualTo(BALANCE * largest);
+        }
+        assertThat(solved.convergence().iterations()).isLessThanOrEqualTo(3 * NetworkSolver.MOST_STEPS);
+    }
+
+    private static void flow(Map<PointId, Double> sums, PointId from, PointId to, double amps) {
+        assertThat(amps).isFinite();
+        sums.merge(from, -amps, Double::sum);
+        sums.merge(to, amps, Double::sum);
+    }
+}

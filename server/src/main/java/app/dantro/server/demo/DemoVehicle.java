@@ -1,0 +1,61 @@
+package app.dantro.server.demo;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.network.Fault;
+import app.dantro.core.procedure.Concern;
+import java.util.List;
+
+/** The vehicles of the growers' machinery ring, and what is wrong with each. All made up. */
+enum DemoVehicle {
+    TAMBLIN(
+            "Tamblin 14 box van",
+            "petrol-body-return",
+            "cranks slowly after wet weeks",
+            Concern.STARTING,
+            new Fault.AddedResistance(PartId.of("strap-end-block"), 0.020)),
+    HOBBING(
+            "Hobbing Twin pickup",
+            "twin-battery-diesel",
+            "one click, no crank",
+            Concern.STARTING,
+            new Fault.AddedResistance(PartId.of("stud-joint"), 0.40),
+            new Fault.AddedResistance(PartId.of("link-joint-plus"), 0.15)),
+    ORRERY(
+            "Orrery Longbed flatbed",
+            "truck-24v",
+            "batteries replaced twice in a year",
+            Concern.CHARGING,
+            new Fault.AddedResistance(PartId.of("fuse-joint-in"), 0.012)),
+    PIPKIN(
+            "Pipkin 250 quad",
+            "motorcycle",
+            "flat after a short day",
+            Concern.CHARGING,
+            new Fault.AddedResistance(PartId.of("frame-ground"), 0.10)),
+    MARROW(
+            "Marrow loader",
+            "battery-behind-cab",
+            "charge lamp on",
+            Concern.CHARGING,
+            new Fault.NoOutput(PartId.of("alternator"))),
+    ELLERWICK(
+            "Ellerwick estate",
+            "computer-regulated",
+            "lamps too bright, battery smells",
+            Concern.CHARGING,
+            new Fault.AddedResistance(PartId.of("computer-ground-wire"), 0.30));
+
+    final String vehicle;
+    final String circuit;
+    final String complaint;
+    final Concern concern;
+    final List<Fault> faults;
+
+    DemoVehicle(String vehicle, String circuit, String complaint, Concern concern, Fault... faults) {
+        this.vehicle = vehicle;
+        this.circuit = circuit;
+        this.complaint = complaint;
+        this.concern = concern;
+        this.faults = List.of(faults);
+    }
+}

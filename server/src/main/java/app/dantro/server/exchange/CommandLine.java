@@ -1,0 +1,90 @@
+package app.dantro.server.exchange;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.network.SpiceNetlist;
+import app.dantro.server.format.BadFile;
+import app.dantro.server.format.CaseDocument;
+import app.dantro.server.format.CaseFormat;
+import app.dantro.server.format.PredictionFormat;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+
+/**
+ * The batch door to the core: {@code predict FILE} and {@code netlist FILE CONDITION}, results on standard output,
+ * errors on standard error. Starts nothing else.
+ */
+public final class CommandLine {
+    private static final int BAD_INPUT = 2;
+    private static final long MOST_BYTES = 16L << 20;
+
+    private CommandLine() {}
+
+    public static void main(String[] args) {
+        System.exit(run(
+                args,
+                new PrintStream(System.out, true, StandardCharsets.UTF_8),
+                new PrintStream(System.err, true, StandardCharsets.UTF_8)));
+    }
+
+    /** @return 0, or 2 for bad input */
+    static int run(String[] args, PrintStream out, PrintStream err) {
+        try {
+            out.print(answer(args));
+            return 0;
+        } catch (BadFile e) {
+            err.println(e.line());
+            return BAD_INPUT;
+        }
+    }
+
+    private static String answer(String[] args) {
+        String command = args.length > 0 ? args[0] : "";
+        if (command.equals("predict") && args.length == 2) {
+            CaseDocument document = CaseFormat.parse(text(args[1]));
+            return PredictionFormat.of(document.circuit(), document.state());
+        }
+        if (command.equals("netlist") && args.length == 3) {
+            Condition condition = condition(args[2]);
+            CaseDocument document = CaseFormat.parse(text(args[1]));
+            return SpiceNetlist.of(document.circuit(), condition, document.state());
+        }
+        throw new BadFile(
+                "command line",
+                "Use: predict CASE.json, or: netlist CASE.json CONDITION (%s).".formatted(conditions()));
+    }
+
+    private static Condition condition(String key) {
+        return Arrays.stream(Condition.values())
+                .filter(c -> c.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new BadFile(
+                        "command line", "There is no condition (%s). There are: %s.".formatted(key, conditions())));
+    }
+
+    private static String conditions() {
+        return Arrays.stream(Condition.values()).map(Condition::key).collect(Collectors.joining(", "));
+    }
+
+    private static String text(String file) {
+        Path path = Path.of(file);
+        try {
+            if (Files.size(path) > MOST_BYTES) {
+                throw new BadFile(file, "The file is larger than %s MiB.".formatted(MOST_BYTES >> 20));
+            }
+            return Files.readString(path);
+        } catch (NoSuchFileException e) {
+            throw new BadFile(file, "There is no such file.");
+        } catch (CharacterCodingException e) {
+            throw new BadFile(file, "The file is not UTF-8 text.");
+        } catch (IOException e) {
+            throw new BadFile(file, "The file cannot be read: %s.".formatted(e.getMessage()));
+        }
+    }
+}

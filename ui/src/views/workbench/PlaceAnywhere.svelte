@@ -1,0 +1,56 @@
+<script lang="ts">
+	import type { Probe } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+
+	type Props = { bench: CaseState; probe: Probe };
+	let { bench, probe }: Props = $props();
+	const points = $derived([...(bench.view?.points ?? [])].sort((a, b) => a.name.localeCompare(b.name, 'en')));
+</script>
+
+<details>
+	<summary>Any other point</summary>
+	<div>
+		{#each ['red', 'black'] as const as lead (lead)}
+			<label>
+				<span>{lead === 'red' ? 'Red on' : 'Black on'}</span>
+				<select value={probe[lead].id} onchange={(e) => bench.put(lead, e.currentTarget.value)}>
+					{#each points as point (point.id)}
+						<option value={point.id}>{point.name}</option>
+					{/each}
+				</select>
+			</label>
+		{/each}
+	</div>
+</details>
+
+<style>
+	summary {
+		display: flex;
+		align-items: center;
+		min-height: 48px;
+		font-size: 14px;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	div {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+		gap: 8px;
+		padding-bottom: 6px;
+	}
+	label span {
+		font-size: 14px;
+		font-weight: 600;
+	}
+	select {
+		display: block;
+		width: 100%;
+		min-height: 48px;
+		padding: 0 8px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		background: var(--card);
+		color: var(--ink);
+		font-size: 16px;
+	}
+</style>
