@@ -45,7 +45,7 @@
 	/** Nothing where an estimate would not fit. */
 	function shownVolts(step: ProfileStep): string {
 		if (step.measured) return volts(step.volts);
-		return spacing < 50 ? '' : `≈${step.volts.toFixed(2)}`;
+		return spacing < 50 ? '' : `≈${volts(step.volts)}`;
 	}
 
 	function move(event: KeyboardEvent, index: number): void {

@@ -8,7 +8,6 @@
 	let { bench }: Props = $props();
 	const flows = $derived(!STILL.has(bench.condition));
 	const missing = $derived(flows && bench.amps.trim() === '');
-	const view = $derived(bench.view);
 </script>
 
 <div class="bar">
@@ -57,16 +56,12 @@
 		<span>{bench.profile?.loop === 'CHARGING' ? 'B+ to case' : 'At the posts'}</span>
 		<b>{bench.profile?.sourceVolts === undefined ? 'not read' : `${volts(bench.profile.sourceVolts)} V`}</b>
 	</div>
-	<div class="chip read">
-		<span>Engine</span>
-		<b>{view?.celsius} °C</b>
-	</div>
 </div>
 
 <style>
 	.bar {
 		display: grid;
-		grid-template-columns: 1.35fr 1.2fr 1fr 0.95fr 0.85fr;
+		grid-template-columns: 1.9fr 1.25fr 0.85fr 0.9fr;
 		gap: 8px;
 	}
 	.chip {

@@ -34,7 +34,6 @@
 			<Lead colour="red" name={probe.red.name} placing={probe.red.placing} />
 			<Lead colour="black" name={probe.black.name} placing={probe.black.placing} />
 		</div>
-		<PlaceAnywhere {bench} {probe} />
 		{#if probe.expected}
 			<p class="expected">
 				A healthy vehicle reads <b>{volts(probe.expected.volts)} V</b>
@@ -74,6 +73,7 @@
 				<UndoKey {bench} />
 			{/if}
 		</div>
+		<PlaceAnywhere {bench} {probe} />
 		{#if touch.current}
 			<Keypad
 				text={bench.draft.text}

@@ -153,13 +153,13 @@
 		<div class="bench">
 			<div class="column">
 				<ConditionBar {bench} />
-				{@render loops()}
 				{@render band(profile.supply, 168)}
 				<NextCard {bench} />
 			</div>
 			<Consumer {profile} />
 			<div class="column">
 				<FindingsCard {view} />
+				{@render loops()}
 				{@render band(profile.returns, 330)}
 			</div>
 		</div>

@@ -38,5 +38,8 @@ INSERT INTO simulation_fault (case_id, position, kind, part, severity)
 SELECT case_id, 0, 'added_resistance', fault_part, added_ohms
   FROM simulation;
 
+-- Whether the faults were stated in a case file (1), or are hidden until proven (0).
+ALTER TABLE simulation ADD COLUMN stated INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE simulation ADD COLUMN glowing INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE simulation DROP COLUMN fault_part;
 ALTER TABLE simulation DROP COLUMN added_ohms;

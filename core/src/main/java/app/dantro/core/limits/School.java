@@ -44,6 +44,22 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
                         "Supply and return together 0.5 V (24 V: 1.0) at 500 A from a carbon pile. Silent on cranking drops."));
     }
 
+    /** The charging schools with a limit for each side, in the order they are shown. */
+    public static List<School> charging() {
+        return List.of(
+                charging("charging-half-and-two-tenths", "Half and two tenths", 0.50, 0.20),
+                charging("charging-two-tenths-both", "Two tenths both", 0.20, 0.20),
+                charging("charging-window", "Window", 0.40, 0.40),
+                charging("charging-two-tenths-and-one", "Two tenths and one", 0.20, 0.10),
+                charging("charging-three-tenths-and-one", "Three tenths and one", 0.30, 0.10),
+                charging("charging-four-and-two-tenths", "Four and two tenths", 0.40, 0.20),
+                charging("charging-examination", "Examination", 0.70, 0.20));
+    }
+
+    private static School charging(String id, String name, double supplyVolts, double returnVolts) {
+        return new School(id, name, Optional.of(supplyVolts), Optional.of(returnVolts), "At raised speed, loads on.");
+    }
+
     /** Allowed drop in volts for a stretch, if this school has a limit for it. */
     public Optional<Double> limitFor(SeriesLoop loop, Stretch stretch) {
         if (!stretch.isDrop() || stretch.parts().isEmpty()) {
@@ -53,7 +69,7 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
             return Optional.empty();
         }
         Side side = loop.sideOf(stretch.parts().get(0).id());
-        return side == Side.SUPPLY ? supplyVolts : returnVolts;
+        return (side == Side.SUPPLY ? supplyVolts : returnVolts).map(v -> v * loop.blocks());
     }
 
     /**

@@ -69,14 +69,13 @@ public final class FreeProbe {
                         .formatted(circuit.id(), condition.words())));
         double volts = expectation.nominal().between(red, black);
         double spread = COVERAGE * expectation.standardVolts(red, black);
-        String range = "%s … %s".formatted(Amount.volts(volts - spread), Amount.volts(volts + spread));
         return new ProbePlan(
                 red,
                 black,
                 condition,
                 "From %s to %s".formatted(name(circuit, red), name(circuit, black)),
                 why(findings, red, black, condition, volts),
-                List.of(new Outcome(range, "what healthy vehicles show: about " + Amount.volts(volts))),
+                List.of(),
                 volts,
                 volts < 0 ? volts - spread : volts + spread);
     }

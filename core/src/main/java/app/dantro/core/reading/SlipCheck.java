@@ -23,6 +23,7 @@ public final class SlipCheck {
     private static final double OFF_SIGMAS = 4;
     private static final double OFF_VOLTS = 0.03;
     private static final double FITS_SIGMAS = 2.5;
+    private static final double SIMILAR_CURRENT = 1.3;
     private static final double LOAD_PROOF_VOLTS = 0.5;
 
     private final SeriesLoop loop;
@@ -169,7 +170,9 @@ public final class SlipCheck {
     }
 
     private Optional<Slip> byClosure(Reading reading) {
-        Optional<LoopClosure.Sum> sum = LoopClosure.around(reading, counted);
+        Optional<LoopClosure.Sum> sum = LoopClosure.around(
+                reading,
+                counted.stream().filter(r -> similarCurrent(reading, r)).toList());
         if (sum.isEmpty()
                 || Math.abs(sum.get().residualSigmas(reading.volts())) < OFF_SIGMAS
                 || Math.abs(reading.volts() - sum.get().volts()) < OFF_VOLTS) {
@@ -273,8 +276,18 @@ public final class SlipCheck {
     private List<Reading> drops(Reading reading) {
         return counted.stream()
                 .filter(other -> !other.id().equals(reading.id()) && other.condition() == reading.condition())
+                .filter(other -> similarCurrent(reading, other))
                 .filter(other -> loop.between(other.red(), other.black()).isDrop())
                 .toList();
+    }
+
+    /** Drops compare only at about the same current; after a repair more flows than before. */
+    private static boolean similarCurrent(Reading one, Reading other) {
+        if (one.amps().isEmpty() || other.amps().isEmpty()) {
+            return true;
+        }
+        double ratio = one.amps().get() / other.amps().get();
+        return ratio > 1 / SIMILAR_CURRENT && ratio < SIMILAR_CURRENT;
     }
 
     private HealthyDrop healthy(Reading reading, Stretch stretch) {

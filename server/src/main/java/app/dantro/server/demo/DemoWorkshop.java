@@ -100,7 +100,7 @@ class DemoWorkshop implements ApplicationRunner {
         UUID id = id(vehicle + complaint);
         long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
         cases.add(new CaseRecord(id, vehicle, complaint, concern, CELSIUS, BY, at), CircuitFormat.readyMade(circuit));
-        cases.add(new Simulation(id, faults, STATE_OF_CHARGE, vehicle.hashCode() & 0xffff));
+        cases.add(Simulation.hidden(id, faults, STATE_OF_CHARGE, vehicle.hashCode() & 0xffff));
         return id;
     }
 

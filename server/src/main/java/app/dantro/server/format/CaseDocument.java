@@ -2,6 +2,7 @@ package app.dantro.server.format;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.procedure.Concern;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 
@@ -15,6 +16,7 @@ import java.util.List;
 public record CaseDocument(
         String vehicle,
         String complaint,
+        Concern concern,
         Circuit circuit,
         String circuitJson,
         VehicleState state,
@@ -22,5 +24,15 @@ public record CaseDocument(
         String extensions) {
     public CaseDocument {
         readings = List.copyOf(readings);
+    }
+
+    /** True if vehicle, circuit, temperature and foreign data are the same. */
+    public boolean equalsIgnoringReadings(CaseDocument other) {
+        return vehicle.equals(other.vehicle)
+                && complaint.equals(other.complaint)
+                && concern == other.concern
+                && circuitJson.equals(other.circuitJson)
+                && state.equals(other.state)
+                && extensions.equals(other.extensions);
     }
 }

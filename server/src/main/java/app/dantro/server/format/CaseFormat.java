@@ -8,6 +8,7 @@ import app.dantro.core.network.Fault;
 import app.dantro.core.network.FaultKind;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.procedure.Concern;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;
@@ -51,17 +52,20 @@ public final class CaseFormat {
         Optional<JsonFields> vehicle = file.optionalObject("vehicle");
         String name = vehicle.flatMap(v -> v.optionalText("name")).orElse(circuit.title());
         String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
+        Concern concern = vehicle.map(v -> choice(v, "concern", Concern.class, Concern.STARTING))
+                .orElse(Concern.STARTING);
         vehicle.ifPresent(JsonFields::done);
         String extensions = file.node("extensions").map(JsonNode::toString).orElse("");
         file.done();
-        return new CaseDocument(name, complaint, circuit, circuitNode.toString(), state, readings, extensions);
+        return new CaseDocument(name, complaint, concern, circuit, circuitNode.toString(), state, readings, extensions);
     }
 
     /** The file of a case. */
     public static String write(CaseDocument document) {
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
         json.put("format", FORMAT).put("version", VERSION);
-        json.putObject("vehicle").put("name", document.vehicle()).put("complaint", document.complaint());
+        json.putObject("vehicle").put("name", document.vehicle()).put("complaint", document.complaint())
+                .put("concern", key(document.concern()));
         VehicleState state = document.state();
         ObjectNode stateJson = json.putObject("state");
         stateJson.put("celsius", state.celsius()).put("state_of_charge", state.stateOfCharge());

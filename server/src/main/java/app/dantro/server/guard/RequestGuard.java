@@ -19,7 +19,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Refuses requests for another host name (DNS rebinding), writes from another origin or without JSON, and bodies over
- * 64 KiB.
+ * 64 KiB, a case file over 2 MiB.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -27,6 +27,7 @@ class RequestGuard extends OncePerRequestFilter {
     private static final Set<String> HOST_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> READING_METHODS = Set.of("GET", "HEAD", "OPTIONS");
     private static final long MOST_BYTES = 64 * 1024;
+    private static final long MOST_FILE_BYTES = 2 << 20;
 
     private final ObjectMapper json;
 
@@ -60,12 +61,12 @@ class RequestGuard extends OncePerRequestFilter {
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE,
                     "not-json",
                     "Send JSON, with the header Content-Type: application/json.");
-        } else if (request.getContentLengthLong() < 0 || request.getContentLengthLong() > MOST_BYTES) {
+        } else if (request.getContentLengthLong() < 0 || request.getContentLengthLong() > mostBytes(request)) {
             refuse(
                     response,
                     HttpStatus.PAYLOAD_TOO_LARGE,
                     "too-large",
-                    "The body must say its length and stay under 64 KiB.");
+                    "The body must say its length and stay under %s KiB.".formatted(mostBytes(request) >> 10));
         } else {
             headers(response);
             chain.doFilter(request, response);
@@ -109,5 +110,11 @@ class RequestGuard extends OncePerRequestFilter {
                         code,
                         "fields",
                         List.of()));
+    }
+
+    private static long mostBytes(HttpServletRequest request) {
+        String path = request.getRequestURI();
+        boolean file = path.endsWith("/file") || path.equals("/api/predict") || path.equals("/api/netlist");
+        return file ? MOST_FILE_BYTES : MOST_BYTES;
     }
 }

@@ -1,10 +1,9 @@
 package app.dantro.server.instrument;
 
+import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
@@ -50,26 +49,30 @@ final class SimulatedMeter {
                 shown.toPlainString(), range, clamp(point, condition), simulation.seed());
     }
 
-    /** The clamp hangs on the starter's cable, with the engine running on the charge cable; it shows whole amperes. */
+    /**
+     * The clamp hangs around everything on the battery's − clamp; with the engine running, or a pile at the alternator,
+     * on the charge cable. It shows whole amperes.
+     */
     private Optional<Double> clamp(OperatingPoint point, Condition condition) {
-        List<Part> path = condition.starterCalled()
-                ? file.circuit().startingSupply()
-                : condition.running() || condition == Condition.PILE_ALTERNATOR
-                        ? file.circuit().chargingSupply()
-                        : condition == Condition.PILE_STARTER ? file.circuit().startingSupply() : List.of();
-        return path.stream()
-                .filter(p -> p.kind() == PartKind.CABLE)
-                .findFirst()
-                .map(p -> (double) Math.round(Math.abs(point.amps(p.id()))))
-                .filter(amps -> amps > 0);
+        double amps = condition.running() || condition == Condition.PILE_ALTERNATOR
+                ? file.circuit().chargingSupply().stream()
+                        .filter(p -> p.kind() == PartKind.CABLE)
+                        .findFirst()
+                        .map(p -> point.amps(p.id()))
+                        .orElse(0.0)
+                : batteryAmps(point);
+        return Optional.of((double) Math.round(Math.abs(amps))).filter(a -> a > 0);
+    }
+
+    private double batteryAmps(OperatingPoint point) {
+        List<Battery> batteries = file.circuit().batteries();
+        double sum = batteries.stream().mapToDouble(b -> point.amps(b.id())).sum();
+        return sum / file.circuit().blocks();
     }
 
     /** A hidden fault goes away with a repair of its part. */
     private VehicleState state() {
-        VehicleState state = VehicleState.healthyAt(file.record().celsius()).charged(simulation.stateOfCharge());
-        for (Fault fault : simulation.faults()) {
-            state = state.with(fault);
-        }
+        VehicleState state = simulation.state(file.record().celsius());
         for (StoredRepair repair : file.repairs()) {
             if (!file.isStruck(repair.repair().id())) {
                 state = state.repaired(repair.repair().part());

@@ -32,8 +32,8 @@ public class CaseStore {
              ORDER BY opened_at_ms DESC, id
             """;
     private static final String INSERT_SIMULATION = """
-            INSERT INTO simulation (case_id, state_of_charge, seed)
-            VALUES (:caseId, :stateOfCharge, :seed)
+            INSERT INTO simulation (case_id, state_of_charge, glowing, stated, seed)
+            VALUES (:caseId, :stateOfCharge, :glowing, :stated, :seed)
             """;
     private static final String INSERT_FAULT = """
             INSERT INTO simulation_fault (case_id, position, kind, part, severity)
@@ -55,7 +55,7 @@ public class CaseStore {
              WHERE case_id = :caseId
             """;
     private static final String FIND_SIMULATION = """
-            SELECT case_id, state_of_charge, seed
+            SELECT case_id, state_of_charge, glowing, stated, seed
               FROM simulation
              WHERE case_id = :caseId
             """;
@@ -115,6 +115,8 @@ public class CaseStore {
         writer.sql(INSERT_SIMULATION)
                 .param("caseId", simulation.caseId().toString())
                 .param("stateOfCharge", simulation.stateOfCharge())
+                .param("glowing", simulation.glowing())
+                .param("stated", simulation.stated())
                 .param("seed", simulation.seed())
                 .update();
         for (int i = 0; i < simulation.faults().size(); i++) {
@@ -163,8 +165,13 @@ public class CaseStore {
     public Optional<Simulation> findSimulation(UUID caseId) {
         return reader.sql(FIND_SIMULATION)
                 .param("caseId", caseId.toString())
-                .query((row, n) ->
-                        new Simulation(caseId, faults(caseId), row.getDouble("state_of_charge"), row.getLong("seed")))
+                .query((row, n) -> new Simulation(
+                        caseId,
+                        faults(caseId),
+                        row.getDouble("state_of_charge"),
+                        row.getBoolean("glowing"),
+                        row.getBoolean("stated"),
+                        row.getLong("seed")))
                 .optional();
     }
 }

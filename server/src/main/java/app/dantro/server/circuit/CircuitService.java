@@ -1,0 +1,90 @@
+package app.dantro.server.circuit;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.PointId;
+import app.dantro.server.circuit.CircuitController.NewEdit;
+import app.dantro.server.circuit.CircuitController.NewVersion;
+import app.dantro.server.format.CircuitFormat;
+import app.dantro.server.job.CaseCircuit;
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.CircuitStore;
+import app.dantro.server.job.Circuits;
+import app.dantro.server.live.CaseEvents;
+import app.dantro.server.problem.ProblemException;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** Applies edits to a case's circuit; a point that has readings stays. */
+@Service
+class CircuitService {
+    private final CaseFiles files;
+    private final CircuitStore store;
+    private final CaseEvents events;
+
+    CircuitService(CaseFiles files, CircuitStore store, CaseEvents events) {
+        this.files = files;
+        this.store = store;
+        this.events = events;
+    }
+
+    CircuitView show(UUID caseId) {
+        CaseFile file = files.load(caseId);
+        return CircuitView.of(file.onCircuit(), file.record().celsius());
+    }
+
+    CircuitView preview(UUID caseId, List<NewEdit> edits) {
+        CaseFile file = files.load(caseId);
+        return view(edited(file, edits), file);
+    }
+
+    CircuitView save(UUID caseId, int version, NewVersion body) {
+        CaseFile file = files.load(caseId);
+        int current = file.onCircuit().version();
+        if (version != current + 1) {
+            throw ProblemException.conflict(
+                    "The circuit is at version %s now, so the next one is %s, not %s. Somebody else changed it: look again."
+                            .formatted(current, current + 1, version));
+        }
+        CaseCircuit edited = edited(file, body.edits());
+        CircuitView view = view(edited, file);
+        if (!store.add(caseId, version, edited.json(), body.by(), body.changedAtMs())) {
+            throw ProblemException.conflict("Somebody else changed the circuit just now: look again.");
+        }
+        events.changed(caseId);
+        return view;
+    }
+
+    private static CircuitView view(CaseCircuit edited, CaseFile file) {
+        return ProblemException.checking(
+                "edits", () -> CircuitView.of(edited, file.record().celsius()));
+    }
+
+    private static CaseCircuit edited(CaseFile file, List<NewEdit> edits) {
+        Circuit circuit = file.circuit();
+        for (int i = 0; i < edits.size(); i++) {
+            NewEdit edit = edits.get(i);
+            Circuit before = circuit;
+            circuit = ProblemException.checking(
+                    "edits[%s]".formatted(i), () -> edit.toEdit(before).applyTo(before));
+        }
+        keepReadPoints(file, circuit);
+        return Circuits.of(
+                file.onCircuit().version() + 1,
+                CircuitFormat.withChanges(file.onCircuit().json(), circuit));
+    }
+
+    private static void keepReadPoints(CaseFile file, Circuit edited) {
+        file.readings().stream()
+                .flatMap(r -> Stream.of(r.reading().red(), r.reading().black()))
+                .filter(p -> edited.point(p).isEmpty())
+                .findFirst()
+                .map(PointId::value)
+                .ifPresent(p -> {
+                    throw ProblemException.field(
+                            "edits", "The point (%s) has readings in this case and stays.".formatted(p));
+                });
+    }
+}

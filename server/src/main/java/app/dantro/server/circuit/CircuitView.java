@@ -1,0 +1,250 @@
+package app.dantro.server.circuit;
+
+import app.dantro.core.circuit.Access;
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Device;
+import app.dantro.core.circuit.Material;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartKind;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.circuit.Resistance;
+import app.dantro.core.limits.School;
+import app.dantro.core.network.Expectation;
+import app.dantro.core.network.VehicleState;
+import app.dantro.server.job.CaseCircuit;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** A circuit as ordered lists along its loops, with what a healthy one loses while cranking and while charging. */
+public record CircuitView(
+        int version,
+        String title,
+        double systemVolts,
+        double celsius,
+        String sensing,
+        List<RunView> runs,
+        List<DeviceView> devices) {
+
+    /** Why a run is shown. */
+    public enum RunKind {
+        STARTING_SUPPLY,
+        STARTING_RETURN,
+        CHARGING_SUPPLY,
+        CHARGING_RETURN,
+        CONTROL,
+        OTHER
+    }
+
+    /**
+     * Parts in the order the current takes them.
+     *
+     * @param totalVolts what a healthy run loses in its own condition, contacts of the solenoid left out
+     * @param limits what the schools allow for it
+     */
+    public record RunView(
+            RunKind kind, String title, List<PartView> parts, Optional<Double> totalVolts, List<LimitView> limits) {}
+
+    /** A school's limit, and whether the healthy total keeps it. */
+    public record LimitView(String school, double volts, boolean kept) {}
+
+    /** A part with its insides and its expected drops. */
+    public record PartView(
+            String id,
+            String name,
+            String kind,
+            PointView from,
+            PointView to,
+            Optional<Double> lengthMetres,
+            Optional<Double> areaSquareMetres,
+            Optional<Material> material,
+            double jointOhms,
+            double nominalOhms,
+            Optional<Double> fuseAmps,
+            DropView cranking,
+            DropView charging) {}
+
+    /** A probe point; {@code leaveOut} is true if it could be left out. */
+    public record PointView(String id, String name, Access access, boolean leaveOut) {}
+
+    /** Expected current and drop of a healthy part, with the range of 95 % of healthy vehicles. */
+    public record DropView(double amps, double volts, double lowVolts, double highVolts) {}
+
+    /** A device in words. */
+    public record DeviceView(String id, String name, String says) {}
+
+    static CircuitView of(CaseCircuit onCircuit, double celsius) {
+        return new Writer(onCircuit.circuit(), celsius).write(onCircuit.version());
+    }
+
+    private static final class Writer {
+        private static final double TWO_SIDED_95 = 1.96;
+        private final Circuit circuit;
+        private final double celsius;
+        private final Expectation cranking;
+        private final Expectation charging;
+
+        Writer(Circuit circuit, double celsius) {
+            this.circuit = circuit;
+            this.celsius = celsius;
+            VehicleState state = VehicleState.healthyAt(celsius);
+            this.cranking = expected(Condition.CRANKING, state);
+            this.charging = expected(Condition.RAISED_LOADED, state);
+        }
+
+        private Expectation expected(Condition condition, VehicleState state) {
+            return Expectation.of(circuit, condition, state)
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "The circuit has no operating point while %s. Check what was changed last."
+                                    .formatted(condition.words())));
+        }
+
+        CircuitView write(int version) {
+            List<RunView> runs = new ArrayList<>();
+            runs.add(run(
+                    RunKind.STARTING_SUPPLY,
+                    "Starting, supply side",
+                    circuit.startingSupply(),
+                    School.starting().stream().flatMap(s -> limit(s.name(), s.supplyVolts()))));
+            runs.add(run(
+                    RunKind.STARTING_RETURN,
+                    "Starting, return side",
+                    circuit.startingReturn(),
+                    School.starting().stream().flatMap(s -> limit(s.name(), s.returnVolts()))));
+            runs.add(run(
+                    RunKind.CHARGING_SUPPLY,
+                    "Charging, supply side",
+                    circuit.chargingSupply(),
+                    School.charging().stream().flatMap(s -> limit(s.name(), s.supplyVolts()))));
+            runs.add(run(
+                    RunKind.CHARGING_RETURN,
+                    "Charging, return side",
+                    circuit.chargingReturn(),
+                    School.charging().stream().flatMap(s -> limit(s.name(), s.returnVolts()))));
+            runs.add(run(RunKind.CONTROL, "Start control", circuit.control(), Stream.empty()));
+            runs.add(run(RunKind.OTHER, "Grounds, links and other wires", others(runs), Stream.empty()));
+            runs.removeIf(r -> r.parts().isEmpty());
+            return new CircuitView(
+                    version, circuit.title(), circuit.systemVolts(), celsius, sensing(), runs, devices());
+        }
+
+        private List<Part> others(List<RunView> runs) {
+            Set<String> shown = new HashSet<>();
+            runs.forEach(r -> r.parts().forEach(p -> shown.add(p.id())));
+            return circuit.parts().stream()
+                    .filter(p -> !shown.contains(p.id().value()))
+                    .toList();
+        }
+
+        private static Stream<Allowed> limit(String school, Optional<Double> volts) {
+            return volts.map(v -> new Allowed(school, v)).stream();
+        }
+
+        private record Allowed(String school, double volts) {}
+
+        private RunView run(RunKind kind, String title, List<Part> parts, Stream<Allowed> allowed) {
+            Optional<Double> total = kind == RunKind.CONTROL || kind == RunKind.OTHER || parts.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(total(kind, parts));
+            List<LimitView> limits = allowed.map(a -> {
+                        double volts = a.volts * circuit.blocks();
+                        return new LimitView(a.school, volts, total.orElse(0.0) <= volts);
+                    })
+                    .toList();
+            return new RunView(kind, title, parts.stream().map(this::part).toList(), total, limits);
+        }
+
+        private double total(RunKind kind, List<Part> parts) {
+            boolean starting = kind == RunKind.STARTING_SUPPLY || kind == RunKind.STARTING_RETURN;
+            Expectation in = starting ? cranking : charging;
+            return parts.stream()
+                    .filter(p -> circuit.solenoid()
+                            .filter(s -> s.contacts().equals(p.id()))
+                            .isEmpty())
+                    .mapToDouble(p -> in.nominal().between(p.from(), p.to()))
+                    .sum();
+        }
+
+        private PartView part(Part part) {
+            Optional<Resistance.Conductor> conductor =
+                    part.resistance() instanceof Resistance.Conductor c ? Optional.of(c) : Optional.empty();
+            return new PartView(
+                    part.id().value(),
+                    part.name(),
+                    part.kind().word(),
+                    point(part.from()),
+                    point(part.to()),
+                    conductor.map(Resistance.Conductor::lengthMetres),
+                    conductor.map(Resistance.Conductor::areaSquareMetres),
+                    conductor.map(Resistance.Conductor::material),
+                    conductor.map(Resistance.Conductor::jointOhms).orElse(0.0),
+                    part.resistance().healthyAt(celsius).nominalOhms(),
+                    part.fuseAmps(),
+                    drop(cranking, part),
+                    drop(charging, part));
+        }
+
+        private DropView drop(Expectation in, Part part) {
+            double volts = in.nominal().between(part.from(), part.to());
+            double spread = TWO_SIDED_95 * in.standardVolts(part.from(), part.to());
+            double amps = in.nominal().amps(part.id());
+            // a part turned to follow the current carries it forwards
+            boolean turned = circuit.part(part.id())
+                    .filter(p -> p.from().equals(part.to()))
+                    .isPresent();
+            return new DropView(turned ? -amps : amps, volts, volts - spread, volts + spread);
+        }
+
+        private PointView point(PointId id) {
+            ProbePoint point = circuit.point(id).orElseThrow();
+            long meeting = circuit.parts().stream().filter(p -> p.touches(id)).count();
+            boolean free = circuit.devices().stream().noneMatch(d -> d.terminals().contains(id));
+            boolean contacts = circuit.parts().stream()
+                    .anyMatch(p -> p.touches(id) && p.kind() == PartKind.CONTACTS);
+            return new PointView(id.value(), point.name(), point.access(), meeting == 2 && free && !contacts);
+        }
+
+        private String sensing() {
+            return circuit.alternator()
+                    .map(a -> "%s against %s".formatted(name(a.sense().plus()), name(a.sense().minus())))
+                    .orElse("no alternator");
+        }
+
+        private String name(PointId id) {
+            return circuit.point(id).orElseThrow().name();
+        }
+
+        private List<DeviceView> devices() {
+            return circuit.devices().stream()
+                    .map(d -> new DeviceView(d.id().value(), d.name(), says(d)))
+                    .filter(d -> !d.says().isEmpty())
+                    .toList();
+        }
+
+        private String says(Device device) {
+            if (device instanceof Battery b) {
+                return "%s mΩ, %s Ah".formatted(milli(b.internalOhms().nominalOhms()), whole(b.ampHours()));
+            }
+            if (device instanceof Alternator a) {
+                return "%s A, %s V, senses %s"
+                        .formatted(whole(a.rating().maxAmps()), a.regulation().setpointVolts(), sensing());
+            }
+            return "";
+        }
+
+        private static String milli(double ohms) {
+            return String.valueOf(Math.round(ohms * 1e4) / 10.0);
+        }
+
+        private static long whole(double value) {
+            return Math.round(value);
+        }
+    }
+}

@@ -1,0 +1,89 @@
+package app.dantro.server.exchange;
+
+import app.dantro.core.network.VehicleState;
+import app.dantro.core.reading.Reading;
+import app.dantro.server.format.CaseDocument;
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.CaseRecord;
+import app.dantro.server.job.CaseStore;
+import app.dantro.server.job.CaseView;
+import app.dantro.server.job.Circuits;
+import app.dantro.server.job.Simulation;
+import app.dantro.server.job.StoredReading;
+import app.dantro.server.problem.ProblemException;
+import app.dantro.server.reading.Readings;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Cases out of case files and back. Readings go through the same door as typed ones. */
+@Service
+class CaseImport {
+    private final CaseStore cases;
+    private final CaseFiles files;
+    private final Readings readings;
+    private final Clock clock;
+
+    CaseImport(CaseStore cases, CaseFiles files, Readings readings, Clock clock) {
+        this.cases = cases;
+        this.files = files;
+        this.readings = readings;
+        this.clock = clock;
+    }
+
+    /** @throws ProblemException 409 if the id belongs to another case */
+    CaseView open(UUID id, String by, CaseDocument document) {
+        Circuits.of(1, document.circuitJson());
+        CaseRecord record = new CaseRecord(
+                id,
+                document.vehicle(),
+                document.complaint(),
+                document.concern(),
+                document.state().celsius(),
+                by,
+                clock.millis());
+        if (cases.add(record, document.circuitJson())) {
+            if (!document.extensions().isEmpty()) {
+                cases.addExtensions(id, document.extensions());
+            }
+            if (!document.state().equals(VehicleState.healthyAt(document.state().celsius()))) {
+                cases.add(simulation(id, document.state()));
+            }
+        } else if (!document(files.load(id)).equalsIgnoringReadings(document)) {
+            throw ProblemException.conflict(
+                    "Another case has this id (%s). Make a new id for a new case.".formatted(id));
+        }
+        for (Reading reading : document.readings()) {
+            readings.record(files.load(id), reading, StoredReading.Source.TYPED, by);
+        }
+        return files.view(id);
+    }
+
+    /** A vehicle that is like the file says, for the simulated meter. */
+    private static Simulation simulation(UUID id, VehicleState state) {
+        return new Simulation(
+                id, state.faults(), state.stateOfCharge(), state.glowing(), true, id.getLeastSignificantBits() & 0xffff);
+    }
+
+    /** The case file of a case: what was stated and read, without the hidden faults of a simulated vehicle. */
+    CaseDocument document(CaseFile file) {
+        List<Reading> counted = file.readings().stream()
+                .filter(r -> !file.isStruck(r.reading().id()))
+                .map(StoredReading::reading)
+                .toList();
+        return new CaseDocument(
+                file.record().vehicle(),
+                file.record().complaint(),
+                file.record().concern(),
+                file.circuit(),
+                file.onCircuit().json(),
+                file.simulation()
+                        .filter(Simulation::stated)
+                        .map(s -> s.state(file.record().celsius()))
+                        .orElseGet(() -> VehicleState.healthyAt(file.record().celsius())),
+                counted,
+                cases.findExtensions(file.record().id()).orElse(""));
+    }
+}
