@@ -5,11 +5,18 @@
 	import Bay from './views/bay/Bay.svelte';
 	import Workbench from './views/workbench/Workbench.svelte';
 	import Proof from './views/proof/Proof.svelte';
+	import Circuit from './views/circuit/Circuit.svelte';
 	import Nowhere from './views/Nowhere.svelte';
 
 	const app = setApp(new AppState(window.localStorage));
 	const loaded = app.load();
-	const routes = { '/': Bay, '/case/:id': Workbench, '/case/:id/proof': Proof, '*': Nowhere };
+	const routes = {
+		'/': Bay,
+		'/case/:id': Workbench,
+		'/case/:id/proof': Proof,
+		'/case/:id/circuit': Circuit,
+		'*': Nowhere
+	};
 
 	$effect(() => {
 		document.documentElement.dataset.theme = app.theme;

@@ -10,7 +10,8 @@
 		...(caseId
 			? [
 					{ href: `#/case/${caseId}`, name: 'Workbench', here: location === `/case/${caseId}` },
-					{ href: `#/case/${caseId}/proof`, name: 'Proof', here: location.endsWith('/proof') }
+					{ href: `#/case/${caseId}/proof`, name: 'Proof', here: location.endsWith('/proof') },
+					{ href: `#/case/${caseId}/circuit`, name: 'Circuit', here: location.endsWith('/circuit') }
 				]
 			: [])
 	]);

@@ -1,4 +1,4 @@
-import type { Condition, MeterRange, RepairAction, Standing } from '../api/client';
+import type { CircuitPart, Condition, MeterRange, RepairAction, Standing } from '../api/client';
 
 /** Words for the server's closed choices; a new choice fails the type check until it has a word. */
 export const CONDITION_WORDS: Record<Condition, string> = {
@@ -40,6 +40,18 @@ export const RANGE_WORDS: Record<MeterRange, string> = {
 	VOLTS_2: '2 V',
 	VOLTS_20: '20 V',
 	VOLTS_200: '200 V'
+};
+
+export const ACCESS_WORDS: Record<CircuitPart['to']['access'], string> = {
+	OPEN: 'open',
+	REACHABLE: 'reachable',
+	TIGHT: 'tight',
+	FROM_BELOW: 'from below'
+};
+
+export const MATERIAL_WORDS: Record<NonNullable<CircuitPart['material']>, string> = {
+	COPPER: 'copper',
+	ALUMINIUM: 'aluminium'
 };
 
 export const REPAIR_WORDS: Record<RepairAction, string> = {

@@ -41,8 +41,7 @@ public sealed interface CircuitEdit {
         public Circuit applyTo(Circuit circuit) {
             ProbePoint old = existing(circuit, point);
             List<ProbePoint> points = new ArrayList<>(circuit.points());
-            points.set(
-                    points.indexOf(old), new ProbePoint(old.id(), old.name(), old.label(), old.placing(), access));
+            points.set(points.indexOf(old), new ProbePoint(old.id(), old.name(), old.label(), old.placing(), access));
             return with(circuit, points, circuit.parts());
         }
     }
@@ -74,7 +73,8 @@ public sealed interface CircuitEdit {
 
         /** One part between the two outer ends; it goes by the conductor's name if there is one. */
         private Part joined(Part one, Part other) {
-            Part named = one.resistance() instanceof Conductor || !(other.resistance() instanceof Conductor) ? one : other;
+            Part named =
+                    one.resistance() instanceof Conductor || !(other.resistance() instanceof Conductor) ? one : other;
             Part absorbed = named == one ? other : one;
             PointId outerOne = one.from().equals(point) ? one.to() : one.from();
             PointId outerOther = other.from().equals(point) ? other.to() : other.from();
@@ -109,7 +109,11 @@ public sealed interface CircuitEdit {
             PointId point = PointId.of(joint.value() + "-side");
             List<ProbePoint> points = new ArrayList<>(circuit.points());
             points.add(new ProbePoint(
-                    point, old.name() + ", before the " + name, "before joint", "the metal just before it", Access.REACHABLE));
+                    point,
+                    old.name() + ", before the " + name,
+                    "before joint",
+                    "the metal just before it",
+                    Access.REACHABLE));
             List<Part> parts = new ArrayList<>(circuit.parts());
             int at = parts.indexOf(old);
             parts.set(

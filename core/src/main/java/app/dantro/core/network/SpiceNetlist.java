@@ -236,7 +236,10 @@ public final class SpiceNetlist {
             return netlist.circuit.systemVolts();
         }
         Alternator.Regulation regulation = netlist.alternators[0].regulation();
-        return regulation.setpointVolts() - 0.5 * values.limitAmps(0, condition) / regulation.siemens();
+        double setpoint = Math.min(
+                values.outputs[0].setpointVolts(),
+                netlist.alternators[0].rating().clampVolts());
+        return setpoint - 0.5 * values.limitAmps(0, condition) / regulation.siemens();
     }
 
     private void resistor(String prefix, PartId id, PointId from, PointId to, double ohms) {

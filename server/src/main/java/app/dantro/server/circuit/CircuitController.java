@@ -69,15 +69,15 @@ class CircuitController {
                 case CHANGE_PART -> change(before);
                 case SET_ACCESS -> new CircuitEdit.SetAccess(pointId(), required(access, "access"));
                 case LEAVE_OUT -> new CircuitEdit.LeaveOut(pointId());
-                case ADD_JOINT -> new CircuitEdit.AddJoint(
-                        partId(), freeId(before), required(name, "name"), ohms.orElse(1e-4));
+                case ADD_JOINT ->
+                    new CircuitEdit.AddJoint(partId(), freeId(before), required(name, "name"), ohms.orElse(1e-4));
             };
         }
 
         private CircuitEdit change(Circuit before) {
             Part old = before.part(partId())
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "There is no part (%s) in this circuit.".formatted(partId())));
+                    .orElseThrow(() ->
+                            new IllegalArgumentException("There is no part (%s) in this circuit.".formatted(partId())));
             Resistance inside = old.resistance();
             if (inside instanceof Resistance.Conductor c) {
                 inside = new Resistance.Conductor(
@@ -111,8 +111,8 @@ class CircuitController {
         }
 
         private <T> T required(Optional<T> value, String field) {
-            return value.orElseThrow(() -> new IllegalArgumentException(
-                    "The change (%s) needs the field (%s).".formatted(operation, field)));
+            return value.orElseThrow(() ->
+                    new IllegalArgumentException("The change (%s) needs the field (%s).".formatted(operation, field)));
         }
     }
 

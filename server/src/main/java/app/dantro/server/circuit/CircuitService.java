@@ -32,7 +32,7 @@ class CircuitService {
 
     CircuitView show(UUID caseId) {
         CaseFile file = files.load(caseId);
-        return CircuitView.of(file.onCircuit(), file.record().celsius());
+        return CircuitView.of(file.record(), file.onCircuit());
     }
 
     CircuitView preview(UUID caseId, List<NewEdit> edits) {
@@ -58,8 +58,7 @@ class CircuitService {
     }
 
     private static CircuitView view(CaseCircuit edited, CaseFile file) {
-        return ProblemException.checking(
-                "edits", () -> CircuitView.of(edited, file.record().celsius()));
+        return ProblemException.checking("edits", () -> CircuitView.of(file.record(), edited));
     }
 
     private static CaseCircuit edited(CaseFile file, List<NewEdit> edits) {

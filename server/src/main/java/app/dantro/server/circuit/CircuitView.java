@@ -16,6 +16,7 @@ import app.dantro.core.limits.School;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.server.job.CaseCircuit;
+import app.dantro.server.job.CaseRecord;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -25,13 +26,14 @@ import java.util.stream.Stream;
 
 /** A circuit as ordered lists along its loops, with what a healthy one loses while cranking and while charging. */
 public record CircuitView(
+        String vehicle,
         int version,
         String title,
         double systemVolts,
         double celsius,
         String sensing,
         List<RunView> runs,
-        List<DeviceView> devices) {
+        List<CircuitDeviceView> devices) {
 
     /** Why a run is shown. */
     public enum RunKind {
@@ -50,38 +52,42 @@ public record CircuitView(
      * @param limits what the schools allow for it
      */
     public record RunView(
-            RunKind kind, String title, List<PartView> parts, Optional<Double> totalVolts, List<LimitView> limits) {}
+            RunKind kind,
+            String title,
+            List<CircuitPartView> parts,
+            Optional<Double> totalVolts,
+            List<CircuitLimitView> limits) {}
 
     /** A school's limit, and whether the healthy total keeps it. */
-    public record LimitView(String school, double volts, boolean kept) {}
+    public record CircuitLimitView(String school, double volts, boolean kept) {}
 
     /** A part with its insides and its expected drops. */
-    public record PartView(
+    public record CircuitPartView(
             String id,
             String name,
             String kind,
-            PointView from,
-            PointView to,
+            CircuitPointView from,
+            CircuitPointView to,
             Optional<Double> lengthMetres,
             Optional<Double> areaSquareMetres,
             Optional<Material> material,
             double jointOhms,
             double nominalOhms,
             Optional<Double> fuseAmps,
-            DropView cranking,
-            DropView charging) {}
+            ExpectedDropView cranking,
+            ExpectedDropView charging) {}
 
     /** A probe point; {@code leaveOut} is true if it could be left out. */
-    public record PointView(String id, String name, Access access, boolean leaveOut) {}
+    public record CircuitPointView(String id, String name, Access access, boolean leaveOut) {}
 
     /** Expected current and drop of a healthy part, with the range of 95 % of healthy vehicles. */
-    public record DropView(double amps, double volts, double lowVolts, double highVolts) {}
+    public record ExpectedDropView(double amps, double volts, double lowVolts, double highVolts) {}
 
     /** A device in words. */
-    public record DeviceView(String id, String name, String says) {}
+    public record CircuitDeviceView(String id, String name, String says) {}
 
-    static CircuitView of(CaseCircuit onCircuit, double celsius) {
-        return new Writer(onCircuit.circuit(), celsius).write(onCircuit.version());
+    static CircuitView of(CaseRecord record, CaseCircuit onCircuit) {
+        return new Writer(onCircuit.circuit(), record.celsius()).write(record.vehicle(), onCircuit.version());
     }
 
     private static final class Writer {
@@ -106,7 +112,7 @@ public record CircuitView(
                                     .formatted(condition.words())));
         }
 
-        CircuitView write(int version) {
+        CircuitView write(String vehicle, int version) {
             List<RunView> runs = new ArrayList<>();
             runs.add(run(
                     RunKind.STARTING_SUPPLY,
@@ -132,7 +138,7 @@ public record CircuitView(
             runs.add(run(RunKind.OTHER, "Grounds, links and other wires", others(runs), Stream.empty()));
             runs.removeIf(r -> r.parts().isEmpty());
             return new CircuitView(
-                    version, circuit.title(), circuit.systemVolts(), celsius, sensing(), runs, devices());
+                    vehicle, version, circuit.title(), circuit.systemVolts(), celsius, sensing(), runs, devices());
         }
 
         private List<Part> others(List<RunView> runs) {
@@ -153,9 +159,9 @@ public record CircuitView(
             Optional<Double> total = kind == RunKind.CONTROL || kind == RunKind.OTHER || parts.isEmpty()
                     ? Optional.empty()
                     : Optional.of(total(kind, parts));
-            List<LimitView> limits = allowed.map(a -> {
+            List<CircuitLimitView> limits = allowed.map(a -> {
                         double volts = a.volts * circuit.blocks();
-                        return new LimitView(a.school, volts, total.orElse(0.0) <= volts);
+                        return new CircuitLimitView(a.school, volts, total.orElse(0.0) <= volts);
                     })
                     .toList();
             return new RunView(kind, title, parts.stream().map(this::part).toList(), total, limits);
@@ -172,10 +178,10 @@ public record CircuitView(
                     .sum();
         }
 
-        private PartView part(Part part) {
+        private CircuitPartView part(Part part) {
             Optional<Resistance.Conductor> conductor =
                     part.resistance() instanceof Resistance.Conductor c ? Optional.of(c) : Optional.empty();
-            return new PartView(
+            return new CircuitPartView(
                     part.id().value(),
                     part.name(),
                     part.kind().word(),
@@ -191,7 +197,7 @@ public record CircuitView(
                     drop(charging, part));
         }
 
-        private DropView drop(Expectation in, Part part) {
+        private ExpectedDropView drop(Expectation in, Part part) {
             double volts = in.nominal().between(part.from(), part.to());
             double spread = TWO_SIDED_95 * in.standardVolts(part.from(), part.to());
             double amps = in.nominal().amps(part.id());
@@ -199,21 +205,22 @@ public record CircuitView(
             boolean turned = circuit.part(part.id())
                     .filter(p -> p.from().equals(part.to()))
                     .isPresent();
-            return new DropView(turned ? -amps : amps, volts, volts - spread, volts + spread);
+            return new ExpectedDropView(turned ? -amps : amps, volts, volts - spread, volts + spread);
         }
 
-        private PointView point(PointId id) {
+        private CircuitPointView point(PointId id) {
             ProbePoint point = circuit.point(id).orElseThrow();
             long meeting = circuit.parts().stream().filter(p -> p.touches(id)).count();
-            boolean free = circuit.devices().stream().noneMatch(d -> d.terminals().contains(id));
-            boolean contacts = circuit.parts().stream()
-                    .anyMatch(p -> p.touches(id) && p.kind() == PartKind.CONTACTS);
-            return new PointView(id.value(), point.name(), point.access(), meeting == 2 && free && !contacts);
+            boolean free =
+                    circuit.devices().stream().noneMatch(d -> d.terminals().contains(id));
+            boolean contacts = circuit.parts().stream().anyMatch(p -> p.touches(id) && p.kind() == PartKind.CONTACTS);
+            return new CircuitPointView(id.value(), point.name(), point.access(), meeting == 2 && free && !contacts);
         }
 
         private String sensing() {
             return circuit.alternator()
-                    .map(a -> "%s against %s".formatted(name(a.sense().plus()), name(a.sense().minus())))
+                    .map(a -> "%s against %s"
+                            .formatted(name(a.sense().plus()), name(a.sense().minus())))
                     .orElse("no alternator");
         }
 
@@ -221,9 +228,9 @@ public record CircuitView(
             return circuit.point(id).orElseThrow().name();
         }
 
-        private List<DeviceView> devices() {
+        private List<CircuitDeviceView> devices() {
             return circuit.devices().stream()
-                    .map(d -> new DeviceView(d.id().value(), d.name(), says(d)))
+                    .map(d -> new CircuitDeviceView(d.id().value(), d.name(), says(d)))
                     .filter(d -> !d.says().isEmpty())
                     .toList();
         }

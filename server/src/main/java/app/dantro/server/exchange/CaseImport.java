@@ -64,7 +64,12 @@ class CaseImport {
     /** A vehicle that is like the file says, for the simulated meter. */
     private static Simulation simulation(UUID id, VehicleState state) {
         return new Simulation(
-                id, state.faults(), state.stateOfCharge(), state.glowing(), true, id.getLeastSignificantBits() & 0xffff);
+                id,
+                state.faults(),
+                state.stateOfCharge(),
+                state.glowing(),
+                true,
+                id.getLeastSignificantBits() & 0xffff);
     }
 
     /** The case file of a case: what was stated and read, without the hidden faults of a simulated vehicle. */

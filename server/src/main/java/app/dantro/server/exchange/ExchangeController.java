@@ -65,10 +65,7 @@ class ExchangeController {
     }
 
     /** A case file's circuit as a SPICE netlist, with the faults that it states. */
-    @PostMapping(
-            path = "/netlist",
-            consumes = MediaType.APPLICATION_JSON_VALUE,
-            produces = MediaType.TEXT_PLAIN_VALUE)
+    @PostMapping(path = "/netlist", consumes = MediaType.APPLICATION_JSON_VALUE, produces = MediaType.TEXT_PLAIN_VALUE)
     String netlist(@RequestBody String json, @RequestParam Condition condition) {
         return parsed(json, d -> SpiceNetlist.of(d.circuit(), condition, d.state()));
     }

@@ -64,7 +64,9 @@ public final class CaseFormat {
     public static String write(CaseDocument document) {
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
         json.put("format", FORMAT).put("version", VERSION);
-        json.putObject("vehicle").put("name", document.vehicle()).put("complaint", document.complaint())
+        json.putObject("vehicle")
+                .put("name", document.vehicle())
+                .put("complaint", document.complaint())
                 .put("concern", key(document.concern()));
         VehicleState state = document.state();
         ObjectNode stateJson = json.putObject("state");

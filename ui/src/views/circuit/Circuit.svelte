@@ -1,0 +1,187 @@
+<script lang="ts">
+	import { push } from 'svelte-spa-router';
+	import type { CircuitPart } from '../../lib/api/client';
+	import Key from '../../lib/components/Key.svelte';
+	import KeysHelp from '../../lib/components/KeysHelp.svelte';
+	import type { AreaUnit } from '../../lib/format/cable';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { circuitOf } from '../../lib/state/circuit.svelte';
+	import CableSizer from './CableSizer.svelte';
+	import Run from './Run.svelte';
+
+	type Props = { params: { id: string } };
+	let { params }: Props = $props();
+	const app = getApp();
+	// svelte-ignore state_referenced_locally
+	const circuit = circuitOf(params.id, app);
+	const KEYS: [string, string][] = [
+		['Tab', 'from field to field'],
+		['Ctrl + Enter', 'save the changes'],
+		['W, B', 'Workbench, Bay'],
+		['U', 'sizes in mm² or AWG']
+	];
+	let unit = $state<AreaUnit>((localStorage.getItem('dantro:area-unit') as AreaUnit | null) ?? 'mm2');
+	let help = $state(false);
+	let sizing = $state.raw<{ part: CircuitPart; allowedVolts: number } | null>(null);
+	let sizerOpen = $state(false);
+	const view = $derived(circuit.view);
+
+	$effect(() => void circuit.load());
+
+	function toggleUnit(): void {
+		unit = unit === 'mm2' ? 'awg' : 'mm2';
+		localStorage.setItem('dantro:area-unit', unit);
+	}
+
+	function size(part: CircuitPart, allowedVolts: number): void {
+		sizing = { part, allowedVolts };
+		sizerOpen = true;
+	}
+
+	function onkeydown(event: KeyboardEvent): void {
+		if (event.key === 'Enter' && event.ctrlKey && circuit.changes > 0) return void circuit.save();
+		const target = event.target as HTMLElement;
+		if (help || sizerOpen || target.closest('input, select, dialog') || event.ctrlKey || event.metaKey)
+			return;
+		const press = event.key.toLowerCase();
+		if (press === 'w') void push(`/case/${circuit.id}`);
+		else if (press === 'b') void push('/');
+		else if (press === 'u') toggleUnit();
+		else if (press === '?') help = true;
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+{#if view}
+	<div class="page">
+		<header>
+			<div>
+				<h1>{view.vehicle}: {view.title}</h1>
+				<p>
+					{view.systemVolts} V · {view.celsius} °C · version {circuit.version} · regulator senses {view.sensing}
+				</p>
+			</div>
+			<div class="keys">
+				<Key onclick={toggleUnit}>{unit === 'mm2' ? 'Sizes in AWG' : 'Sizes in mm²'}</Key>
+				<Key href="/api/cases/{circuit.id}/file">Case file</Key>
+				<Key href="/api/cases/{circuit.id}/netlist?condition=CRANKING">SPICE, cranking</Key>
+				<Key href="/api/cases/{circuit.id}/netlist?condition=RAISED_LOADED">SPICE, charging</Key>
+				<button class="help" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
+			</div>
+		</header>
+		{#if circuit.changes > 0 || circuit.message}
+			<section class="card draft" aria-label="Changes">
+				{#if circuit.message}<p role="alert">{circuit.message}</p>{/if}
+				{#if circuit.changes > 0}
+					<p>
+						<b>{circuit.changes === 1 ? '1 change' : `${circuit.changes} changes`} not saved.</b> The figures
+						below count with {circuit.changes === 1 ? 'it' : 'them'} already; the case's readings will be judged
+						by the new circuit once it is saved.
+					</p>
+					<div class="keys">
+						<Key primary onclick={() => circuit.save()} disabled={circuit.saving}
+							>Save as version {circuit.version + 1}</Key
+						>
+						<Key onclick={() => circuit.discard()}>Discard</Key>
+					</div>
+				{/if}
+			</section>
+		{/if}
+		{#each view.runs as run (run.kind)}
+			<Run {run} {circuit} {unit} onsize={size} />
+		{/each}
+		<section class="card devices">
+			<h2>Devices</h2>
+			{#each view.devices as device (device.id)}
+				<p><b>{device.name}</b>: {device.says}</p>
+			{/each}
+		</section>
+	</div>
+	{#if sizing}
+		<CableSizer
+			bind:open={sizerOpen}
+			part={sizing.part}
+			allowedVolts={sizing.allowedVolts}
+			celsius={view.celsius}
+			ontake={(squareMetres) => sizing && circuit.change(sizing.part.id, { area: squareMetres })}
+		/>
+	{/if}
+	<KeysHelp bind:open={help} keys={KEYS} />
+{:else}
+	<p class="p-6 text-lg" role="status">
+		{circuit.message || 'Opening the circuit.'} <a class="underline" href="#/">Go to the Bay.</a>
+	</p>
+{/if}
+
+<style>
+	.page {
+		display: grid;
+		gap: 14px;
+		padding: 14px 24px 30px;
+		max-width: 1640px;
+		margin: 0 auto;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+		justify-content: space-between;
+		align-items: center;
+	}
+	h1 {
+		font-size: 26px;
+		font-weight: 800;
+	}
+	h2 {
+		font-size: 18px;
+		font-weight: 750;
+	}
+	header p {
+		color: var(--soft);
+	}
+	.keys {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	.draft {
+		position: sticky;
+		top: 0;
+		z-index: 2;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		align-items: center;
+		justify-content: space-between;
+		padding: 12px 18px;
+		border-width: 2px;
+		border-color: var(--ink);
+	}
+	.draft p {
+		flex: 1 1 320px;
+	}
+	.draft p[role='alert'] {
+		flex-basis: 100%;
+		font-weight: 650;
+	}
+	.devices {
+		padding: 14px 18px;
+	}
+	.help {
+		width: 48px;
+		height: 48px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		font-weight: 750;
+		cursor: pointer;
+	}
+	@media (max-width: 767px) {
+		.page {
+			padding: 8px 8px 20px;
+		}
+		.help {
+			display: none;
+		}
+	}
+</style>
