@@ -67,6 +67,14 @@ public final class RunningServer implements AutoCloseable {
                 .build());
     }
 
+    public Answer post(String path, Object body) throws IOException, InterruptedException {
+        return send(HttpRequest.newBuilder(URI.create(base() + path))
+                .header("Content-Type", "application/json")
+                .header("Origin", base())
+                .POST(BodyPublishers.ofString(JSON.writeValueAsString(body)))
+                .build());
+    }
+
     private Answer send(HttpRequest request) throws IOException, InterruptedException {
         HttpResponse<String> response = http.send(request, BodyHandlers.ofString());
         boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");

@@ -11,7 +11,7 @@ public final class CableSizer {
     };
 
     private static final int SHOWN = 3;
-    private static final double SQUARE_MILLIMETRE = 1e-6;
+    private static final double SQUARE_MILLIMETRES = 1e6;
 
     private CableSizer() {}
 
@@ -55,7 +55,7 @@ public final class CableSizer {
     public static Sized of(Run run) {
         double least = run.material().ohmMetresAt(run.celsius()) * run.metres() * run.amps() / run.allowedVolts();
         List<Size> sizes = Arrays.stream(STANDARD)
-                .map(s -> s * SQUARE_MILLIMETRE)
+                .map(s -> s / SQUARE_MILLIMETRES)
                 .filter(s -> s >= least * (1 - 1e-9))
                 .limit(SHOWN)
                 .mapToObj(s -> new Size(s, Gauge.notThinnerThan(s), run.dropVolts(s)))

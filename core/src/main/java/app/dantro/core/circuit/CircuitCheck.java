@@ -43,6 +43,7 @@ final class CircuitCheck {
         for (Condition condition : Condition.values()) {
             checkGrounded(condition);
         }
+        checkSupplied();
         checkBatteries();
     }
 
@@ -104,15 +105,7 @@ final class CircuitCheck {
                 join(neighbours, device.terminals().get(0), device.terminals().get(1));
             }
         }
-        Set<PointId> held = new HashSet<>(Set.of(reference));
-        Deque<PointId> open = new ArrayDeque<>(held);
-        while (!open.isEmpty()) {
-            for (PointId next : neighbours.getOrDefault(open.pop(), List.of())) {
-                if (held.add(next)) {
-                    open.push(next);
-                }
-            }
-        }
+        Set<PointId> held = reached(neighbours);
         points.stream()
                 .map(ProbePoint::id)
                 .filter(p -> !held.contains(p))
@@ -122,6 +115,43 @@ final class CircuitCheck {
                             "The probe point (%s)%s has no connection to the battery's − post (%s) in the condition (%s). Add the part between them."
                                     .formatted(p, at(p), reference, condition.words()));
                 });
+    }
+
+    /** Starter and alternator need wiring to the battery at both ends; a path through consumers feeds nothing. */
+    private void checkSupplied() {
+        Map<PointId, List<PointId>> neighbours = new HashMap<>();
+        parts.forEach(p -> join(neighbours, p.from(), p.to()));
+        devices.stream()
+                .filter(Battery.class::isInstance)
+                .forEach(b ->
+                        join(neighbours, b.terminals().get(0), b.terminals().get(1)));
+        Set<PointId> wired = reached(neighbours);
+        for (Device device : devices) {
+            if (device instanceof Starter || device instanceof Alternator) {
+                device.terminals().stream()
+                        .limit(2)
+                        .filter(t -> !wired.contains(t))
+                        .findFirst()
+                        .ifPresent(t -> {
+                            throw refused(
+                                    "The device (%s) has no wiring from its terminal (%s) to the battery. Add the cable or ground between them."
+                                            .formatted(device.id(), t));
+                        });
+            }
+        }
+    }
+
+    private Set<PointId> reached(Map<PointId, List<PointId>> neighbours) {
+        Set<PointId> held = new HashSet<>(Set.of(reference));
+        Deque<PointId> open = new ArrayDeque<>(held);
+        while (!open.isEmpty()) {
+            for (PointId next : neighbours.getOrDefault(open.pop(), List.of())) {
+                if (held.add(next)) {
+                    open.push(next);
+                }
+            }
+        }
+        return held;
     }
 
     private static boolean conducts(Device device, Condition condition) {

@@ -14,7 +14,7 @@ final class CircuitDraft {
     static final double ASSUMED_CABLE_SPREAD = 0.10;
     static final double ASSUMED_STRAP_SPREAD = 0.20;
     static final double ASSUMED_FUSE_SPREAD = 0.15;
-    private static final double SQUARE_MILLIMETRE = 1e-6;
+    private static final double SQUARE_MILLIMETRES = 1e6;
 
     final List<Part> parts = new ArrayList<>();
     final List<Device> devices = new ArrayList<>();
@@ -94,7 +94,7 @@ final class CircuitDraft {
                 kind,
                 from,
                 to,
-                new Conductor(metres, squareMillimetres * SQUARE_MILLIMETRE, Material.COPPER, spread, jointOhms));
+                new Conductor(metres, squareMillimetres / SQUARE_MILLIMETRES, Material.COPPER, spread, jointOhms));
     }
 
     private CircuitDraft add(String id, PartKind kind, String from, String to, Resistance resistance) {

@@ -33,6 +33,19 @@ import java.util.stream.Collectors;
 public final class CaseFormat {
     private static final String FORMAT = "dantro-case";
     private static final int VERSION = 1;
+    private static final String[] READING_FIELDS = {
+        "id",
+        "red",
+        "black",
+        "condition",
+        "typed",
+        "statistic",
+        "amps",
+        "amps_known_by",
+        "range",
+        "called",
+        "taken_at_ms"
+    };
 
     private CaseFormat() {}
 
@@ -43,6 +56,7 @@ public final class CaseFormat {
      */
     public static CaseDocument parse(String json) {
         JsonFields file = JsonFields.of(JsonFields.tree(json), "$");
+        file.knows("format", "version", "vehicle", "state", "circuit", "faults", "readings");
         checkHead(file);
         JsonNode circuitNode = file.node("circuit")
                 .orElseThrow(() -> new BadFile("$.circuit", "This field is missing; it must be an object."));
@@ -173,6 +187,7 @@ public final class CaseFormat {
     }
 
     private static Reading reading(JsonFields json, Circuit circuit, int position) {
+        json.knows(READING_FIELDS);
         PointId red = point(json, "red", circuit);
         PointId black = point(json, "black", circuit);
         String conditionKey = json.text("condition");

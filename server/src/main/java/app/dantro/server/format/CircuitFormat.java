@@ -31,6 +31,21 @@ import java.util.stream.Collectors;
 public final class CircuitFormat {
     private static final double USUAL_JOINT_SPREAD = 0.34;
     private static final double USUAL_CABLE_SPREAD = 0.10;
+    private static final String[] PART_FIELDS = {
+        "id",
+        "name",
+        "kind",
+        "from",
+        "to",
+        "ohms",
+        "spread",
+        "length_metres",
+        "area_square_metres",
+        "material",
+        "joint_ohms",
+        "gate",
+        "fuse_amps"
+    };
     private static final List<String> CONDUCTOR_FIELDS =
             List.of("length_metres", "area_square_metres", "material", "joint_ohms");
 
@@ -151,6 +166,8 @@ public final class CircuitFormat {
     private record Head(String id, String title, double systemVolts, PointId plusPost, PointId minusPost) {}
 
     private static Circuit spelledOut(JsonFields json) {
+        json.knows(
+                "ready_made", "id", "title", "system_volts", "plus_post", "minus_post", "points", "parts", "devices");
         double volts = json.number("system_volts");
         List<ProbePoint> points = new ArrayList<>();
         json.list("points")
@@ -212,6 +229,7 @@ public final class CircuitFormat {
     }
 
     private static ProbePoint point(JsonFields json) {
+        json.knows("id", "name", "label", "placing", "access");
         PointId id = DeviceFormat.pointId(json, "id");
         String name = json.optionalText("name").orElse(id.value().replace('-', ' '));
         ProbePoint point = json.checked(() -> new ProbePoint(
@@ -225,6 +243,7 @@ public final class CircuitFormat {
     }
 
     private static Part part(JsonFields json) {
+        json.knows(PART_FIELDS);
         PartId id = DeviceFormat.partId(json, "id");
         PartKind kind =
                 choice(json, "kind", PartKind.class, json.has("length_metres") ? PartKind.CABLE : PartKind.JOINT);

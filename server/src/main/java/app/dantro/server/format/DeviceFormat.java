@@ -35,6 +35,7 @@ final class DeviceFormat {
 
     static Device parse(JsonFields json, double systemVolts) {
         String kind = json.text("kind");
+        json.knows(fields(kind, json));
         PartId id = partId(json, "id");
         String name = json.optionalText("name").orElse(id.value().replace('-', ' '));
         double blocks = systemVolts / BLOCK_VOLTS;
@@ -45,14 +46,31 @@ final class DeviceFormat {
             case "alternator" -> alternator(json, id, name, blocks);
             case "load" -> load(json, id, name, blocks);
             case "pile" -> pile(json, id, name);
-            default ->
-                throw new BadFile(
-                        json.path("kind"),
-                        "There is no device of the kind (%s). There are: %s."
-                                .formatted(kind, String.join(", ", KINDS)));
+            default -> throw unknown(kind, json);
         };
         json.done();
         return device;
+    }
+
+    private static String[] fields(String kind, JsonFields json) {
+        String own = switch (kind) {
+            case "battery" -> "positive_post negative_post ohms spread amp_hours source";
+            case "starter" ->
+                "motor_stud starter_case volt_seconds_per_radian ohms drag_newton_metres drag_newton_metre_seconds";
+            case "solenoid" -> "trigger ground motor_stud contacts hold_ohms pull_in_ohms pull_in_volts hold_volts";
+            case "alternator" ->
+                "output ground sense_plus sense_minus setpoint_volts volts_per_kelvin siemens max_amps share clamp_volts clamp_ohms cap_volts";
+            case "load" -> "from to ohms siemens amps at_volts glow";
+            case "pile" -> "from to amps least_ohms";
+            default -> throw unknown(kind, json);
+        };
+        return ("kind id name " + own).split(" ");
+    }
+
+    private static BadFile unknown(String kind, JsonFields json) {
+        return new BadFile(
+                json.path("kind"),
+                "There is no device of the kind (%s). There are: %s.".formatted(kind, String.join(", ", KINDS)));
     }
 
     private static Device battery(JsonFields json, PartId id, String name) {

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.cfg.JsonNodeFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
@@ -23,6 +24,7 @@ final class JsonFields {
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
             .build();
     private static final String EXTENSIONS = "extensions";
 
@@ -54,6 +56,13 @@ final class JsonFields {
 
     static JsonFields of(JsonNode object, String path) {
         return new JsonFields(object, path);
+    }
+
+    /** Refuses at once every field but these, so that a misspelt one is named before a missing one is. */
+    JsonFields knows(String... fields) {
+        asked.addAll(List.of(fields));
+        done();
+        return this;
     }
 
     String path(String field) {
