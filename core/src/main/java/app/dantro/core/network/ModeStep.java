@@ -44,6 +44,9 @@ final class ModeStep {
     private final double[] x;
     private final double[] residual;
 
+    /** Resistance of each part in the condition at hand, in Ω. */
+    private final double[] ohms;
+
     private final int[] partFrom;
     private final int[] partTo;
     /** Row of a part's own current, or −1. */
@@ -66,6 +69,7 @@ final class ModeStep {
         this.netlist = netlist;
         this.values = values;
         int parts = netlist.parts.length;
+        ohms = new double[parts];
         partFrom = new int[parts];
         partTo = new int[parts];
         partRow = new int[parts];
@@ -73,8 +77,8 @@ final class ModeStep {
         for (int i = 0; i < parts; i++) {
             partFrom[i] = netlist.node(netlist.parts[i].from());
             partTo[i] = netlist.node(netlist.parts[i].to());
-            double ohms = netlist.parts[i].resistance().healthyAt(20).nominalOhms();
-            partRow[i] = ohms < CURRENT_UNKNOWN_BELOW_OHMS ? rows++ : -1;
+            double nominal = netlist.parts[i].resistance().healthyAt(20).nominalOhms();
+            partRow[i] = nominal < CURRENT_UNKNOWN_BELOW_OHMS ? rows++ : -1;
         }
         batteryNodes = nodes(netlist.batteries);
         starterNodes = nodes(netlist.starters);
@@ -136,21 +140,18 @@ final class ModeStep {
     void begin(Condition in, boolean closed) {
         condition = in;
         contactsClosed = closed;
-        for (double[] row : base.a) {
-            Arrays.fill(row, 0);
-        }
+        base.clear();
         Arrays.fill(baseRight, 0);
         for (int i = 0; i < partFrom.length; i++) {
-            double ohms = ohms(i);
+            ohms[i] = ohms(i);
             if (partRow[i] < 0) {
-                conductance(base, partFrom[i], partTo[i], 1 / ohms);
+                conductance(base, partFrom[i], partTo[i], 1 / ohms[i]);
             } else {
-                double[] own = base.a[partRow[i]];
-                base.a[partFrom[i]][partRow[i]] += 1;
-                base.a[partTo[i]][partRow[i]] -= 1;
-                own[partFrom[i]] += 1;
-                own[partTo[i]] -= 1;
-                own[partRow[i]] -= ohms;
+                base.add(partFrom[i], partRow[i], 1);
+                base.add(partTo[i], partRow[i], -1);
+                base.add(partRow[i], partFrom[i], 1);
+                base.add(partRow[i], partTo[i], -1);
+                base.add(partRow[i], partRow[i], -ohms[i]);
             }
         }
         for (int i = 0; i < solenoidNodes.length; i++) {
@@ -173,22 +174,13 @@ final class ModeStep {
 
     /** Solves with the devices in these modes; false if there is no finite solution. */
     boolean solve(int[] modes) {
-        for (int i = 0; i < base.size; i++) {
-            System.arraycopy(base.a[i], 0, system.a[i], 0, base.size);
-        }
+        system.copy(base);
         System.arraycopy(baseRight, 0, right, 0, right.length);
         System.arraycopy(modes, 0, solvedModes, 0, modes.length);
         stampDevices(modes);
         // the reference's row: its potential is zero, and its balance follows from the others
-        double[] reference = system.a[netlist.nodes];
-        Arrays.fill(reference, 0);
-        reference[netlist.nodes] = 1;
+        system.pin(netlist.nodes);
         right[netlist.nodes] = 0;
-        for (int i = 0; i < system.size; i++) {
-            if (i != netlist.nodes) {
-                system.a[i][netlist.nodes] = 0;
-            }
-        }
         if (!system.factor()) {
             return false;
         }
@@ -275,10 +267,10 @@ final class ModeStep {
 
     /** Current {@code gm (volts − (Vp − Vm))} out of the first terminal. */
     private void control(int[] at, int plus, int minus, double gm, double volts) {
-        system.a[at[0]][plus] += gm;
-        system.a[at[0]][minus] -= gm;
-        system.a[at[1]][plus] -= gm;
-        system.a[at[1]][minus] += gm;
+        system.add(at[0], plus, gm);
+        system.add(at[0], minus, -gm);
+        system.add(at[1], plus, -gm);
+        system.add(at[1], minus, gm);
         source(at, -gm * volts);
     }
 
@@ -293,10 +285,10 @@ final class ModeStep {
     }
 
     private static void conductance(LinearSystem into, int from, int to, double siemens) {
-        into.a[from][from] += siemens;
-        into.a[to][to] += siemens;
-        into.a[from][to] -= siemens;
-        into.a[to][from] -= siemens;
+        into.add(from, from, siemens);
+        into.add(to, to, siemens);
+        into.add(from, to, -siemens);
+        into.add(to, from, -siemens);
     }
 
     /** The modes that the solution speaks for are written into {@code modes}; true if they were the same already. */
@@ -395,7 +387,7 @@ final class ModeStep {
     }
 
     private double partAmps(int i) {
-        return partRow[i] < 0 ? (potential(partFrom[i]) - potential(partTo[i])) / ohms(i) : x[partRow[i]];
+        return partRow[i] < 0 ? (potential(partFrom[i]) - potential(partTo[i])) / ohms[i] : x[partRow[i]];
     }
 
     /** Sums the currents at every point by the members' own equations; true if the bound holds. */
@@ -405,7 +397,7 @@ final class ModeStep {
         for (int i = 0; i < partFrom.length; i++) {
             flows(partFrom[i], partTo[i], partAmps(i));
             if (partRow[i] >= 0) {
-                residual[partRow[i]] = -(potential(partFrom[i]) - potential(partTo[i]) - ohms(i) * x[partRow[i]]);
+                residual[partRow[i]] = -(potential(partFrom[i]) - potential(partTo[i]) - ohms[i] * x[partRow[i]]);
             }
         }
         for (int i = 0; i < solenoidNodes.length; i++) {

@@ -38,7 +38,8 @@ class CircuitTest {
 
     @Test
     void refusesWhatCannotWorkWithThePartNamed() {
-        assertThatThrownBy(() -> without("crimp-ground", "body-lead")).hasMessageContaining("has no wiring from its terminal");
+        assertThatThrownBy(() -> without("crimp-ground", "body-lead"))
+                .hasMessageContaining("has no wiring from its terminal");
         assertThatThrownBy(() -> without("contacts")).hasMessageContaining("closes the part (contacts)");
         assertThatThrownBy(() -> new Circuit(
                         "t", "t", 12, car.plusPost(), car.minusPost(), car.points(), car.parts(), List.of()))
