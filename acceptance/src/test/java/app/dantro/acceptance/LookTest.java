@@ -53,7 +53,8 @@ class LookTest {
     @CsvSource({
         "desk, day, ''", "desk, bay, ''", "phone, day, ''", "phone, bay, ''",
         "desk, day, workbench", "desk, bay, workbench", "phone, day, workbench", "phone, bay, workbench",
-        "desk, day, proof", "desk, bay, proof", "phone, day, proof", "phone, bay, proof"
+        "desk, day, proof", "desk, bay, proof", "phone, day, proof", "phone, bay, proof",
+        "desk, day, circuit", "desk, bay, circuit", "phone, day, circuit", "phone, bay, circuit"
     })
     void everyViewIsReadableReachableAndFits(String size, String theme, String view) throws Exception {
         Page page = size.equals("desk") ? workshop.desk() : workshop.phone();
@@ -62,12 +63,16 @@ class LookTest {
         }
         assertThat(page.getByText(VAN)).isVisible();
         if (!view.isEmpty()) {
-            page.getByText("Tamblin 9 estate").click();
+            page.getByText("Hobbing Twin pickup").click();
             assertThat(page.locator(".next h1")).isVisible();
         }
         if (view.equals("proof")) {
             page.locator("header").getByText("Proof").click();
             assertThat(page.getByText("Faulty or suspect")).isVisible();
+        }
+        if (view.equals("circuit")) {
+            page.locator("header").getByText("Circuit").click();
+            assertThat(page.getByText("Starting, supply side")).isVisible();
         }
         page.evaluate(Files.readString(AXE));
         assertThat((List<?>) page.evaluate(RUN_AXE)).isEmpty();
