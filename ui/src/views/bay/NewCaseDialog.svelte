@@ -13,7 +13,7 @@
 	type Concern = NewCase['concern'];
 	const COMPLAINTS: [string, Concern][] = [
 		['cranks slowly', 'STARTING'],
-		['cranks slowly when warm', 'STARTING'],
+		['cranks slowly when cold', 'STARTING'],
 		['single click, no crank', 'STARTING'],
 		['battery flat in the morning', 'CHARGING'],
 		['charge lamp on', 'CHARGING'],
@@ -39,6 +39,28 @@
 			else message = problemText(error);
 		} catch {
 			message = 'Dantro cannot be reached. Your entries stay here; try again when it is back.';
+		}
+	}
+
+	/** Opens a case from a case file; what is wrong with the file is said with its place in it. */
+	async function fromFile(files: FileList | null): Promise<void> {
+		const file = files?.[0];
+		if (!file) return;
+		const caseId = newId();
+		try {
+			const answer = await fetch(`/api/cases/${caseId}/file?by=${encodeURIComponent(app.device)}`, {
+				method: 'PUT',
+				headers: { 'Content-Type': 'application/json' },
+				body: await file.text()
+			});
+			if (answer.ok) {
+				open = false;
+				await push(`/case/${caseId}`);
+			} else {
+				message = `${file.name}: ${problemText(await answer.json())}`;
+			}
+		} catch {
+			message = 'Dantro cannot be reached. Try again when it is back.';
 		}
 	}
 
@@ -129,6 +151,13 @@
 		</div>
 		{#if message}<p role="alert" class="message">{message}</p>{/if}
 		<Key primary type="submit">Start the case</Key>
+		<label class="key file"
+			>or open a case file<input
+				type="file"
+				accept=".json,application/json"
+				onchange={(e) => fromFile(e.currentTarget.files)}
+			/></label
+		>
 	</form>
 </Modal>
 
@@ -144,6 +173,20 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 8px;
+	}
+	.file {
+		display: grid;
+		place-items: center;
+	}
+	.file input {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		opacity: 0;
+	}
+	.file:focus-within {
+		outline: 3px solid var(--ink);
+		outline-offset: 2px;
 	}
 	.two {
 		display: grid;

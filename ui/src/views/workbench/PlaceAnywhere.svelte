@@ -24,7 +24,11 @@
 </details>
 
 <style>
+	details[open] {
+		flex-basis: 100%;
+	}
 	summary {
+		padding: 0 6px;
 		display: flex;
 		align-items: center;
 		min-height: 48px;

@@ -72,8 +72,8 @@
 			{:else}
 				<UndoKey {bench} />
 			{/if}
+			{#if !touch.current}<PlaceAnywhere {bench} {probe} />{/if}
 		</div>
-		<PlaceAnywhere {bench} {probe} />
 		{#if touch.current}
 			<Keypad
 				text={bench.draft.text}
@@ -81,6 +81,7 @@
 				onsave={() => bench.save()}
 				disabled={!bench.draft.text || bench.halfPlaced !== null}
 			/>
+			<PlaceAnywhere {bench} {probe} />
 		{/if}
 	</div>
 	<Cautions cautions={bench.view?.next.cautions ?? []} />

@@ -136,11 +136,11 @@
 	{/snippet}
 	{#if narrow.current}
 		<div class="phone">
-			{@render loops()}
 			<details class="card profile">
 				<summary aria-label="Loop profile, tap to open"
 					><Thumbnail {profile} width={360} height={52} /></summary
 				>
+				{@render loops()}
 				{@render band(profile.supply, 230)}
 				<Consumer {profile} flat />
 				{@render band(profile.returns, 300)}

@@ -8,6 +8,7 @@ import app.dantro.core.circuit.Layout.Return;
 
 /** Builds the whole circuit of a layout: both loops, the grounds, the control circuit, every joint a part of its own. */
 final class LayoutBuilder {
+    private static final String PLUS_POST = "post-plus";
     private static final double ASSUMED_STRAP_END_OHMS = 0.15e-3;
     private static final double ASSUMED_LEAD_END_OHMS = 0.10e-3;
     private static final double ASSUMED_PLUG_OHMS = 1.0e-3;
@@ -18,7 +19,6 @@ final class LayoutBuilder {
     private final Members members;
     private final VehicleClass.Wiring w;
     private final double joint;
-    private String plusPost = "post-plus";
     /** Where everything but the battery joins the supply. */
     private String plus = "clamp-plus";
 
@@ -44,7 +44,7 @@ final class LayoutBuilder {
             builder.members.glowPlugs("glow-rail");
         }
         builder.members.piles();
-        return builder.draft.finish(id, title, builder.of.systemVolts, builder.plusPost, "post-minus");
+        return builder.draft.finish(id, title, builder.of.systemVolts, PLUS_POST, "post-minus");
     }
 
     private void batteries() {
@@ -52,14 +52,13 @@ final class LayoutBuilder {
             members.battery("battery-a", "lower battery", "post-plus-a", "post-minus");
             draft.joint("series-joint-a", "post-plus-a", "series-link-a", Members.POST_OHMS * joint)
                     .cable("series-link", "series-link-a", "series-link-b", 0.35, w.starterArea())
-                    .joint("series-joint-b", "series-link-b", "post-minus-b", Members.POST_OHMS * joint);
-            members.battery("battery-b", "upper battery", "post-plus-b", "post-minus-b");
-            plusPost = "post-plus-b";
+                    .joint("series-joint-b", "series-link-b", "post-minus-upper", Members.POST_OHMS * joint);
+            members.battery("battery-b", "upper battery", PLUS_POST, "post-minus-upper");
             return;
         }
         boolean parallel = layout.batteries() == Batteries.PARALLEL;
         members.battery(
-                parallel ? "battery-a" : "battery", parallel ? "first battery" : "battery", plusPost, "post-minus");
+                parallel ? "battery-a" : "battery", parallel ? "first battery" : "battery", PLUS_POST, "post-minus");
         if (parallel) {
             draft.joint("link-joint-plus", "clamp-plus", "link-plus-ring", Members.POST_OHMS * joint)
                     .cable("link-plus", "link-plus-ring", "link-plus-end", 1.6, 50)
@@ -72,7 +71,7 @@ final class LayoutBuilder {
     }
 
     private void startingSupply() {
-        draft.joint("post-joint-plus", plusPost, "clamp-plus", Members.POST_OHMS * joint)
+        draft.joint("post-joint-plus", PLUS_POST, "clamp-plus", Members.POST_OHMS * joint)
                 .joint("crimp-battery", "clamp-plus", "cable-end-battery", Members.CABLE_END_OHMS * joint);
         String from = "cable-end-battery";
         if (layout.place() == Place.FRAME_WITH_MASTER_SWITCH) {

@@ -99,12 +99,7 @@ final class Members {
                         Load.constant(SENSE_INPUT_OHMS));
                 yield sense("sense-pin", "alternator-case");
             }
-            case DIFFERENTIAL ->
-                sense(
-                        draft.devices.stream().anyMatch(d -> d.terminals().contains(PointId.of("post-plus")))
-                                ? "post-plus"
-                                : "post-plus-b",
-                        "post-minus");
+            case DIFFERENTIAL -> sense("post-plus", "post-minus");
             case COMPUTER_BLOCK -> sense(supply, "block");
             case COMPUTER_CHASSIS -> {
                 draft.joint("computer-ground-wire", "computer-ground", "body", COMPUTER_GROUND_OHMS);

@@ -54,9 +54,9 @@ final class ReferenceCircuits {
     private static String batteries(CircuitDraft draft, Members members, VehicleClass of) {
         if (of == VehicleClass.TRUCK) {
             members.battery("battery-a", "lower battery", "post-plus-a", "post-minus");
-            draft.cable("series-link", "post-plus-a", "post-minus-b", 0.35, 95);
-            members.battery("battery-b", "upper battery", "post-plus-b", "post-minus-b");
-            return "post-plus-b";
+            draft.cable("series-link", "post-plus-a", "post-minus-upper", 0.35, 95);
+            members.battery("battery-b", "upper battery", "post-plus", "post-minus-upper");
+            return "post-plus";
         }
         members.battery(of == VehicleClass.TWIN_DIESEL ? "battery-a" : "battery", "battery", "post-plus", "post-minus");
         if (of == VehicleClass.TWIN_DIESEL) {

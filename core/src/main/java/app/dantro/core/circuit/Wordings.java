@@ -47,6 +47,7 @@ final class Wordings {
             regulator-feed | regulator ignition feed | regulator feed | the feed terminal of the regulator | REACHABLE
             regulator-case | regulator case | regulator case | bare metal of the regulator's own case | REACHABLE
             post-plus-a | lower battery + post | lower + post | the lower battery's + post itself | OPEN
+            post-minus-upper | upper battery − post | upper − post | the upper battery's − post itself | OPEN
             post-minus-b | second battery − post | second − post | the second battery's − post itself | OPEN
             post-plus-b | second battery + post | second + post | the second battery's + post itself | OPEN
             link-plus-ring | + link, first battery | + link | the link's own ring on the first + clamp | OPEN

@@ -48,7 +48,7 @@ class DemoVehicleTest {
     @Test
     void theTruckUnderchargesAndFailsTheSumButNotTheWidestSchool() {
         OperatingPoint faulty = solved(DemoVehicle.ORRERY, Condition.RAISED_LOADED);
-        double supply = between(faulty, "bplus", "post-plus-b");
+        double supply = between(faulty, "bplus", "post-plus");
         double returns = between(faulty, "post-minus", "alternator-case");
         assertThat(supply + returns).isGreaterThan(1.0);
         assertThat(supply).isLessThan(1.4);
