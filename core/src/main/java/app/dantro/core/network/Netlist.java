@@ -86,8 +86,11 @@ final class Netlist {
         return partNumbers.getOrDefault(id, -1);
     }
 
-    int[] nodes(List<PointId> of) {
-        return of.stream().mapToInt(this::node).toArray();
+    /** For each device the numbers of its terminals. */
+    int[][] nodesOf(Device[] devices) {
+        return Arrays.stream(devices)
+                .map(d -> d.terminals().stream().mapToInt(this::node).toArray())
+                .toArray(int[][]::new);
     }
 
     private <T extends Device> List<T> devices(Class<T> kind) {

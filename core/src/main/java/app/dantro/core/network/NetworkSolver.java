@@ -3,6 +3,7 @@ package app.dantro.core.network;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Solenoid;
+import java.util.Optional;
 
 /**
  * Operating point of a circuit in any condition, with any faults: nodal analysis with piecewise linear devices
@@ -98,7 +99,15 @@ public final class NetworkSolver {
         NONE,
         NOT_ENGAGED,
         ENGAGED,
-        CHATTERS
+        CHATTERS;
+
+        Optional<Limit> limit() {
+            return switch (this) {
+                case NOT_ENGAGED -> Optional.of(Limit.NOT_ENGAGED);
+                case CHATTERS -> Optional.of(Limit.CHATTERS);
+                default -> Optional.empty();
+            };
+        }
     }
 
     private double triggerVolts() {

@@ -23,7 +23,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -66,7 +65,7 @@ public final class CaseFormat {
         Optional<JsonFields> vehicle = file.optionalObject("vehicle");
         String name = vehicle.flatMap(v -> v.optionalText("name")).orElse(circuit.title());
         String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
-        Concern concern = vehicle.map(v -> choice(v, "concern", Concern.class, Concern.STARTING))
+        Concern concern = vehicle.map(v -> v.choice("concern", Concern.class, Concern.STARTING))
                 .orElse(Concern.STARTING);
         vehicle.ifPresent(JsonFields::done);
         String extensions = file.node("extensions").map(JsonNode::toString).orElse("");
@@ -81,7 +80,7 @@ public final class CaseFormat {
         json.putObject("vehicle")
                 .put("name", document.vehicle())
                 .put("complaint", document.complaint())
-                .put("concern", key(document.concern()));
+                .put("concern", JsonFields.key(document.concern()));
         VehicleState state = document.state();
         ObjectNode stateJson = json.putObject("state");
         stateJson.put("celsius", state.celsius()).put("state_of_charge", state.stateOfCharge());
@@ -198,20 +197,20 @@ public final class CaseFormat {
                         new BadFile(json.path("condition"), "There is no condition (%s).".formatted(conditionKey)));
         Current current = json.optionalNumber("amps")
                 .map(a -> json.checked(
-                        () -> Current.of(a, choice(json, "amps_known_by", Current.How.class, Current.How.CLAMP))))
+                        () -> Current.of(a, json.choice("amps_known_by", Current.How.class, Current.How.CLAMP))))
                 .orElseGet(Current::unknown);
         UUID id = json.optionalText("id")
                 .map(text -> json.checked(() -> UUID.fromString(text)))
                 .orElseGet(() -> UUID.nameUUIDFromBytes(("reading " + position).getBytes(StandardCharsets.UTF_8)));
         Optional<MeterRange> range =
-                json.has("range") ? Optional.of(choice(json, "range", MeterRange.class, null)) : Optional.empty();
+                json.has("range") ? Optional.of(json.choice("range", MeterRange.class, null)) : Optional.empty();
         Reading reading = json.checked(() -> new Reading(
                 id,
                 red,
                 black,
                 condition,
                 TypedVolts.parse(json.text("typed")),
-                choice(json, "statistic", Statistic.class, Statistic.SETTLED),
+                json.choice("statistic", Statistic.class, Statistic.SETTLED),
                 current,
                 range,
                 json.flag("called"),
@@ -228,11 +227,11 @@ public final class CaseFormat {
                 .put("black", reading.black().value())
                 .put("condition", reading.condition().key())
                 .put("typed", reading.typed().text())
-                .put("statistic", key(reading.statistic()));
+                .put("statistic", JsonFields.key(reading.statistic()));
         if (reading.current() instanceof Current.Measured measured) {
-            json.put("amps", measured.amps()).put("amps_known_by", key(measured.how()));
+            json.put("amps", measured.amps()).put("amps_known_by", JsonFields.key(measured.how()));
         }
-        reading.range().ifPresent(r -> json.put("range", key(r)));
+        reading.range().ifPresent(r -> json.put("range", JsonFields.key(r)));
         if (reading.called()) {
             json.put("called", true);
         }
@@ -245,25 +244,5 @@ public final class CaseFormat {
             throw new BadFile(json.path(field), "The circuit has no probe point (%s).".formatted(id));
         }
         return id;
-    }
-
-    private static <E extends Enum<E>> E choice(JsonFields json, String field, Class<E> type, E usual) {
-        return json.optionalText(field)
-                .map(text -> Arrays.stream(type.getEnumConstants())
-                        .filter(e -> key(e).equals(text))
-                        .findFirst()
-                        .orElseThrow(() -> new BadFile(
-                                json.path(field),
-                                "There is no (%s) here. There are: %s."
-                                        .formatted(
-                                                text,
-                                                Arrays.stream(type.getEnumConstants())
-                                                        .map(CaseFormat::key)
-                                                        .collect(Collectors.joining(", "))))))
-                .orElse(usual);
-    }
-
-    private static String key(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -18,14 +18,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 
 /** A circuit in a case file: a ready-made one with changes, or all of it spelled out. */
 public final class CircuitFormat {
@@ -237,7 +234,7 @@ public final class CircuitFormat {
                 name,
                 json.optionalText("label").orElse(name),
                 json.optionalText("placing").orElse("the metal of the " + name),
-                choice(json, "access", Access.class, Access.OPEN)));
+                json.choice("access", Access.class, Access.OPEN)));
         json.done();
         return point;
     }
@@ -246,7 +243,7 @@ public final class CircuitFormat {
         json.knows(PART_FIELDS);
         PartId id = DeviceFormat.partId(json, "id");
         PartKind kind =
-                choice(json, "kind", PartKind.class, json.has("length_metres") ? PartKind.CABLE : PartKind.JOINT);
+                json.choice("kind", PartKind.class, json.has("length_metres") ? PartKind.CABLE : PartKind.JOINT);
         Part part = json.checked(() -> new Part(
                 id,
                 json.optionalText("name").orElse(id.value().replace('-', ' ')),
@@ -254,7 +251,7 @@ public final class CircuitFormat {
                 DeviceFormat.pointId(json, "from"),
                 DeviceFormat.pointId(json, "to"),
                 resistance(json),
-                choice(json, "gate", Gate.class, Gate.ALWAYS),
+                json.choice("gate", Gate.class, Gate.ALWAYS),
                 json.optionalNumber("fuse_amps")));
         json.done();
         return part;
@@ -276,29 +273,9 @@ public final class CircuitFormat {
         return new Resistance.Conductor(
                 json.number("length_metres"),
                 json.number("area_square_metres"),
-                choice(json, "material", Material.class, Material.COPPER),
+                json.choice("material", Material.class, Material.COPPER),
                 json.optionalNumber("spread").orElse(USUAL_CABLE_SPREAD),
                 json.optionalNumber("joint_ohms").orElse(0.0));
-    }
-
-    private static <E extends Enum<E>> E choice(JsonFields json, String field, Class<E> type, E usual) {
-        return json.optionalText(field)
-                .map(text -> Arrays.stream(type.getEnumConstants())
-                        .filter(e -> key(e).equals(text))
-                        .findFirst()
-                        .orElseThrow(() -> new BadFile(
-                                json.path(field),
-                                "There is no (%s) here. There are: %s."
-                                        .formatted(
-                                                text,
-                                                Arrays.stream(type.getEnumConstants())
-                                                        .map(CircuitFormat::key)
-                                                        .collect(Collectors.joining(", "))))))
-                .orElse(usual);
-    }
-
-    private static String key(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
     }
 
     /** The whole circuit, spelled out. */
@@ -325,7 +302,7 @@ public final class CircuitFormat {
                 .put("name", point.name())
                 .put("label", point.label())
                 .put("placing", point.placing())
-                .put("access", key(point.access()));
+                .put("access", JsonFields.key(point.access()));
     }
 
     private static ObjectNode write(Part part) {
@@ -333,13 +310,13 @@ public final class CircuitFormat {
                 .createObjectNode()
                 .put("id", part.id().value())
                 .put("name", part.name())
-                .put("kind", key(part.kind()))
+                .put("kind", JsonFields.key(part.kind()))
                 .put("from", part.from().value())
                 .put("to", part.to().value());
         if (part.resistance() instanceof Resistance.Conductor c) {
             json.put("length_metres", c.lengthMetres())
                     .put("area_square_metres", c.areaSquareMetres())
-                    .put("material", key(c.material()))
+                    .put("material", JsonFields.key(c.material()))
                     .put("spread", c.logSpread())
                     .put("joint_ohms", c.jointOhms());
         } else if (part.resistance() instanceof Resistance.Contact c) {
@@ -347,7 +324,7 @@ public final class CircuitFormat {
                     .put("spread", c.healthy().logSpread());
         }
         if (part.gate() != Gate.ALWAYS) {
-            json.put("gate", key(part.gate()));
+            json.put("gate", JsonFields.key(part.gate()));
         }
         part.fuseAmps().ifPresent(amps -> json.put("fuse_amps", amps));
         return json;

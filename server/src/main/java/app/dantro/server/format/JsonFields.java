@@ -9,14 +9,17 @@ import com.fasterxml.jackson.databind.cfg.JsonNodeFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /** One JSON object being read: every field is asked for by name, and what nobody asked for is refused at the end. */
 final class JsonFields {
@@ -112,6 +115,28 @@ final class JsonFields {
 
     Optional<JsonFields> optionalObject(String field) {
         return node(field).map(n -> new JsonFields(n, path(field)));
+    }
+
+    /** One of a closed list of words, or the usual one if the field is not there. */
+    <E extends Enum<E>> E choice(String field, Class<E> type, E usual) {
+        return optionalText(field)
+                .map(text -> Arrays.stream(type.getEnumConstants())
+                        .filter(e -> key(e).equals(text))
+                        .findFirst()
+                        .orElseThrow(() -> new BadFile(
+                                path(field),
+                                "There is no (%s) here. There are: %s."
+                                        .formatted(
+                                                text,
+                                                Arrays.stream(type.getEnumConstants())
+                                                        .map(JsonFields::key)
+                                                        .collect(Collectors.joining(", "))))))
+                .orElse(usual);
+    }
+
+    /** A closed choice as files write it. */
+    static String key(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
     }
 
     /** The elements of a list, with their paths; none if the field is not there. */
