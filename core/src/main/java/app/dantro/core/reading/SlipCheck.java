@@ -23,7 +23,7 @@ public final class SlipCheck {
     private static final double OFF_SIGMAS = 4;
     private static final double OFF_VOLTS = 0.03;
     private static final double FITS_SIGMAS = 2.5;
-    private static final double SIMILAR_CURRENT = 1.3;
+    private static final double SAME_CURRENT = 1.1;
     private static final double LOAD_PROOF_VOLTS = 0.5;
 
     private final SeriesLoop loop;
@@ -171,8 +171,7 @@ public final class SlipCheck {
 
     private Optional<Slip> byClosure(Reading reading) {
         Optional<LoopClosure.Sum> sum = LoopClosure.around(
-                reading,
-                counted.stream().filter(r -> similarCurrent(reading, r)).toList());
+                reading, counted.stream().filter(r -> sameCurrent(reading, r)).toList());
         if (sum.isEmpty()
                 || Math.abs(sum.get().residualSigmas(reading.volts())) < OFF_SIGMAS
                 || Math.abs(reading.volts() - sum.get().volts()) < OFF_VOLTS) {
@@ -198,7 +197,7 @@ public final class SlipCheck {
         double sigma = 3 * MeterError.standardVolts(reading);
         for (Reading other : drops(reading)) {
             Stretch otherStretch = loop.between(other.red(), other.black());
-            double otherSize = Math.abs(other.volts());
+            double otherSize = Math.abs(other.volts()) * currentShare(reading, other);
             if (otherStretch.covers(stretch) && size > otherSize * 1.15 + sigma && size * 0.1 <= otherSize * 1.15) {
                 return Optional.of(decimalSlip(
                         reading,
@@ -248,7 +247,7 @@ public final class SlipCheck {
         return drops(reading).stream().anyMatch(other -> {
             Stretch otherStretch = loop.between(other.red(), other.black());
             boolean nested = otherStretch.covers(stretch) || stretch.covers(otherStretch);
-            return nested && Math.abs(other.volts()) >= 0.5 * Math.abs(reading.volts());
+            return nested && Math.abs(other.volts()) * currentShare(reading, other) >= 0.5 * Math.abs(reading.volts());
         });
     }
 
@@ -276,18 +275,21 @@ public final class SlipCheck {
     private List<Reading> drops(Reading reading) {
         return counted.stream()
                 .filter(other -> !other.id().equals(reading.id()) && other.condition() == reading.condition())
-                .filter(other -> similarCurrent(reading, other))
                 .filter(other -> loop.between(other.red(), other.black()).isDrop())
                 .toList();
     }
 
-    /** Drops compare only at about the same current; after a repair more flows than before. */
-    private static boolean similarCurrent(Reading one, Reading other) {
-        if (one.amps().isEmpty() || other.amps().isEmpty()) {
-            return true;
-        }
-        double ratio = one.amps().get() / other.amps().get();
-        return ratio > 1 / SIMILAR_CURRENT && ratio < SIMILAR_CURRENT;
+    /** Readings add up around a loop only if one current flowed; after a repair more flows than before. */
+    private static boolean sameCurrent(Reading one, Reading other) {
+        double share = currentShare(one, other);
+        return share > 1 / SAME_CURRENT && share < SAME_CURRENT;
+    }
+
+    /** By how much the first reading's current exceeded the other's; 1 if either is unknown. */
+    private static double currentShare(Reading one, Reading other) {
+        Optional<Double> amps = one.amps().filter(a -> a > 0);
+        Optional<Double> others = other.amps().filter(a -> a > 0);
+        return amps.isPresent() && others.isPresent() ? amps.get() / others.get() : 1;
     }
 
     private HealthyDrop healthy(Reading reading, Stretch stretch) {

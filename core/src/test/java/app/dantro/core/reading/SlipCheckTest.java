@@ -61,6 +61,25 @@ class SlipCheckTest {
     }
 
     @Test
+    void comparesOnlyAfterCarryingADropToTheSameCurrent() {
+        // before the repair 131 A flowed, after it 190 A: the healthy side now loses more than before
+        Reading before = cranking("post-plus", "motor-stud", "0.158", 131);
+        assertThat(check(cranking("post-plus", "motor-stud", "0.228", 190), before))
+                .isEmpty();
+        assertThat(check(cranking("battery-stud", "motor-stud", "0.60", 190), before))
+                .isPresent();
+    }
+
+    @Test
+    void readingsOffTheStartingLoopAreHeldAgainstTheSystemVoltageOnly() {
+        assertThat(check(Readings.of("bplus", "post-plus", Condition.RAISED_LOADED, "0.9", Current.unknown())))
+                .isEmpty();
+        Slip slip = check(Readings.of("post-plus", "post-minus", Condition.RAISED, "141", Current.unknown()))
+                .orElseThrow();
+        assertThat(slip.kind()).isEqualTo(Kind.DECIMAL);
+    }
+
+    @Test
     void asksAboutAReadingBelowWhatCopperMustLose() {
         Slip slip = check(cranking("starter-case", "post-minus", "0.018", 155)).orElseThrow();
         assertThat(slip.kind()).isEqualTo(Kind.DECIMAL);
