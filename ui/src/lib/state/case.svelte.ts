@@ -81,7 +81,8 @@ export class CaseState {
 		return this.#chosen !== null;
 	}
 	get condition(): Condition {
-		return this.#draft.condition ?? this.#view?.next.probe?.condition ?? 'CRANKING';
+		const usual = this.#view?.concern === 'CHARGING' ? 'RAISED_LOADED' : 'CRANKING';
+		return this.#draft.condition ?? this.#view?.next.probe?.condition ?? usual;
 	}
 	/** The current that was entered for the condition at hand. */
 	get amps(): string {

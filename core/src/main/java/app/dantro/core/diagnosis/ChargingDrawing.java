@@ -93,25 +93,39 @@ final class ChargingDrawing {
     private SideProfile side(Side side, List<Part> parts, PointId first, PointId last) {
         double volts = scale * healthy.nominal().between(first, last);
         double spread = UPPER_SIGMAS * scale * healthy.standardVolts(first, last);
+        Optional<Double> whole = read(first, last);
+        double share = whole.map(v -> shareOfUnread(parts, v)).orElse(1.0);
         return new SideProfile(
                 side,
-                parts.stream().map(this::step).toList(),
-                read(first, last),
+                parts.stream().map(p -> step(p, share)).toList(),
+                whole,
                 Math.max(0, volts - spread),
                 volts + spread);
     }
 
-    private Step step(Part part) {
+    /** By how much the unread steps exceed healthy ones, so that all steps add up to the whole side as read. */
+    private double shareOfUnread(List<Part> parts, double wholeVolts) {
+        double unread = 0;
+        double left = wholeVolts;
+        for (Part part : parts) {
+            Optional<Double> read = read(part.from(), part.to());
+            left -= read.orElse(0.0);
+            unread += read.isPresent() ? 0 : scale * healthy.nominal().between(part.from(), part.to());
+        }
+        return unread == 0 ? 1 : left / unread;
+    }
+
+    private Step step(Part part, double share) {
         double volts = scale * healthy.nominal().between(part.from(), part.to());
         double sigma = scale * healthy.standardVolts(part.from(), part.to());
         Optional<Double> read = read(part.from(), part.to());
-        double shown = read.orElse(volts);
-        double band = read.isPresent() ? 0 : BAND_SIGMAS * sigma;
+        double shown = read.orElse(volts * share);
+        double band = read.isPresent() ? 0 : BAND_SIGMAS * sigma * Math.abs(share);
         return new Step(
                 part.id(),
                 read.isPresent(),
                 shown,
-                Math.max(0, shown - band),
+                shown - band,
                 shown + band,
                 volts,
                 volts + UPPER_SIGMAS * sigma,

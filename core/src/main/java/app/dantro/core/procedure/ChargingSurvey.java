@@ -9,13 +9,18 @@ import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.Diagnosis;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.LoopProfile;
+import app.dantro.core.diagnosis.ReadingState;
+import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Reading;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The readings every charging complaint begins with, in order, each beside what a healthy vehicle shows. They are
@@ -35,7 +40,8 @@ public final class ChargingSurvey {
         LoopProfile charging = Diagnosis.chargingProfile(all)
                 .orElseThrow(() -> new IllegalArgumentException("The circuit (%s) has no charging loop."
                         .formatted(evidence.circuit().id())));
-        List<Look> looks = looks(evidence.circuit());
+        List<Look> looks = new ArrayList<>(looks(evidence.circuit()));
+        looks.addAll(retests(evidence, looks));
         List<Look> open = looks.stream().filter(l -> !taken(evidence, l)).toList();
         Findings findings = new Findings(
                 evidence,
@@ -102,6 +108,27 @@ public final class ChargingSurvey {
                         minus,
                         ground,
                         Condition.RAISED_LOADED));
+    }
+
+    /** What was read elsewhere before the last repair is read again after it, with the same leads. */
+    private static List<Look> retests(CaseEvidence evidence, List<Look> looks) {
+        List<Look> again = new ArrayList<>();
+        for (RecordedReading recorded : evidence.readings()) {
+            Reading reading = recorded.effective();
+            boolean known = Stream.concat(looks.stream(), again.stream())
+                    .anyMatch(l ->
+                            l.condition == reading.condition() && pair(reading).equals(Set.of(l.red, l.black)));
+            if (!known && evidence.stateOf(recorded) == ReadingState.BEFORE_REPAIR) {
+                again.add(new Look(
+                        "Retest with the same leads",
+                        "Read before the repair: %s. It shows whether the repair holds."
+                                .formatted(Amount.volts(reading.volts(), reading.resolutionVolts())),
+                        reading.red(),
+                        reading.black(),
+                        reading.condition()));
+            }
+        }
+        return again;
     }
 
     private static boolean taken(CaseEvidence evidence, Look look) {
