@@ -29,6 +29,15 @@ public final class Screenshots {
 
     private void desk(Page page) {
         shoot(page, "bay");
+        page.getByText("Pipkin 250 quad").click();
+        new Bench(page).title().waitFor();
+        follow(page, 2);
+        page.locator(".point[title='rectifier-regulator ground ring']").waitFor();
+        shoot(page, "workbench-charging");
+        page.locator("header").getByText("Circuit").click();
+        page.getByText("Starting, supply side").waitFor();
+        shoot(page, "circuit");
+        page.locator("nav").getByText("Bay").click();
         page.getByText(VAN).click();
         follow(page, 4);
         shoot(page, "workbench-walk");

@@ -94,39 +94,51 @@ final class ChargingDrawing {
         double volts = scale * healthy.nominal().between(first, last);
         double spread = UPPER_SIGMAS * scale * healthy.standardVolts(first, last);
         Optional<Double> whole = read(first, last);
-        double share = whole.map(v -> shareOfUnread(parts, v)).orElse(1.0);
+        Excess excess = whole.map(v -> excess(parts, v)).orElse(Excess.NONE);
         return new SideProfile(
                 side,
-                parts.stream().map(p -> step(p, share)).toList(),
+                parts.stream().map(p -> step(p, excess)).toList(),
                 whole,
                 Math.max(0, volts - spread),
                 volts + spread);
     }
 
-    /** By how much the unread steps exceed healthy ones, so that all steps add up to the whole side as read. */
-    private double shareOfUnread(List<Part> parts, double wholeVolts) {
-        double unread = 0;
-        double left = wholeVolts;
-        for (Part part : parts) {
-            Optional<Double> read = read(part.from(), part.to());
-            left -= read.orElse(0.0);
-            unread += read.isPresent() ? 0 : scale * healthy.nominal().between(part.from(), part.to());
+    /** Volts that a side lost beyond a healthy one and that no step accounts for, with the fault weights they fall on. */
+    private record Excess(double volts, double weight) {
+        static final Excess NONE = new Excess(0, 1);
+
+        double of(Part part) {
+            return volts * part.kind().assumedFaultWeight() / weight;
         }
-        return unread == 0 ? 1 : left / unread;
     }
 
-    private Step step(Part part, double share) {
-        double volts = scale * healthy.nominal().between(part.from(), part.to());
+    private Excess excess(List<Part> parts, double wholeVolts) {
+        double left = wholeVolts;
+        double weight = 0;
+        for (Part part : parts) {
+            Optional<Double> read = read(part.from(), part.to());
+            left -= read.orElseGet(() -> healthyVolts(part));
+            weight += read.isPresent() ? 0 : part.kind().assumedFaultWeight();
+        }
+        return weight == 0 ? Excess.NONE : new Excess(left, weight);
+    }
+
+    private double healthyVolts(Part part) {
+        return scale * healthy.nominal().between(part.from(), part.to());
+    }
+
+    /** An unread step gets its share of the excess, by how often its kind is the bad one; its band holds all of it. */
+    private Step step(Part part, Excess excess) {
+        double volts = healthyVolts(part);
         double sigma = scale * healthy.standardVolts(part.from(), part.to());
         Optional<Double> read = read(part.from(), part.to());
-        double shown = read.orElse(volts * share);
-        double band = read.isPresent() ? 0 : BAND_SIGMAS * sigma * Math.abs(share);
+        double band = BAND_SIGMAS * sigma;
         return new Step(
                 part.id(),
                 read.isPresent(),
-                shown,
-                shown - band,
-                shown + band,
+                read.orElse(volts + excess.of(part)),
+                read.orElse(volts + Math.min(0, excess.volts()) - band),
+                read.orElse(volts + Math.max(0, excess.volts()) + band),
                 volts,
                 volts + UPPER_SIGMAS * sigma,
                 standing(part.id()));
