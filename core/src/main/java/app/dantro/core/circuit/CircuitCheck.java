@@ -12,7 +12,9 @@ import java.util.Set;
 /** Refuses circuits that cannot work, with the part named. */
 final class CircuitCheck {
     private static final int MOST_MEMBERS = 500;
-    private static final double LOW_OHMS = 1;
+    /** A part up to here ties two points together, as far as batteries are concerned. */
+    private static final double TYING_OHMS = 0.02;
+
     private static final double ASSUMED_BATTERY_VOLTS = 12.6;
     private static final double CONFLICT_VOLTS = 2;
 
@@ -183,7 +185,7 @@ final class CircuitCheck {
         for (Part part : parts) {
             boolean contacts = devices.stream()
                     .anyMatch(d -> d instanceof Solenoid s && s.contacts().equals(part.id()));
-            boolean low = part.resistance().healthyAt(20).nominalOhms() < LOW_OHMS;
+            boolean low = part.resistance().healthyAt(20).nominalOhms() < TYING_OHMS;
             if (low && !contacts && part.gate() == Gate.ALWAYS) {
                 rise(rises, part.from(), part.to(), 0);
             }
@@ -194,17 +196,15 @@ final class CircuitCheck {
                 double volts = battery.stated().map(Battery.Source::volts).orElse(ASSUMED_BATTERY_VOLTS);
                 Map<PointId, Double> from = potentials(rises, battery.negativePost());
                 Double already = from.get(battery.positivePost());
-                if (already != null && Math.abs(already - volts) > CONFLICT_VOLTS) {
+                // both posts on one point is a short, which can be solved; another voltage there is a conflict
+                boolean otherVoltage = already != null && Math.abs(already) > CONFLICT_VOLTS;
+                if (otherVoltage && Math.abs(already - volts) > CONFLICT_VOLTS) {
                     throw refused(
-                            "The battery (%s, %s V) works against %s: the wiring between their posts asks for %s V. Check polarity and voltage."
+                            "The battery (%s, %s V) works against the battery (%s): the wiring between their posts asks for %s V. Check polarity and voltage."
                                     .formatted(
                                             battery.id(),
                                             volts,
-                                            tied.isEmpty()
-                                                    ? "its own wiring"
-                                                    : "the battery (%s)"
-                                                            .formatted(tied.get(tied.size() - 1)
-                                                                    .id()),
+                                            tied.get(tied.size() - 1).id(),
                                             already));
                 }
                 rise(rises, battery.negativePost(), battery.positivePost(), volts);

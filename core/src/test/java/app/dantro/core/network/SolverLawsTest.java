@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.dantro.core.circuit.Access;
+import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
@@ -12,6 +13,7 @@ import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
+import app.dantro.core.circuit.Pile;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.ReadyMadeCircuits;
@@ -19,6 +21,7 @@ import app.dantro.core.circuit.Resistance;
 import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.circuit.Sensing;
 import app.dantro.core.circuit.Solenoid;
+import app.dantro.core.circuit.Starter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -56,6 +59,98 @@ class SolverLawsTest {
                 assertBalanced(circuit, (OperatingPoint) solution);
             }
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23})
+    void currentsBalanceInCircuitsThatNobodyThoughtOf(long seed) {
+        Random random = new Random(seed);
+        int solved = 0;
+        for (int i = 0; i < 120; i++) {
+            Optional<Circuit> circuit = wild(random);
+            if (circuit.isPresent()) {
+                for (Condition condition : List.of(Condition.REST, Condition.RAISED_LOADED, Condition.PILE_STARTER)) {
+                    Solution solution = new NetworkSolver(circuit.get()).solve(condition, VehicleState.healthy());
+                    assertThat(solution).isInstanceOf(OperatingPoint.class);
+                    assertBalanced(circuit.get(), (OperatingPoint) solution);
+                    solved++;
+                }
+            }
+        }
+        assertThat(solved).isGreaterThan(150);
+    }
+
+    /** A random graph with one of each device anywhere; empty if the circuit is refused. */
+    private static Optional<Circuit> wild(Random random) {
+        int n = 5 + random.nextInt(20);
+        List<ProbePoint> points = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            points.add(point(node(i)));
+            if (i > 0) {
+                parts.add(part("tree-" + i, random.nextInt(i), i, Math.pow(10, -6 + 7 * random.nextDouble())));
+            }
+        }
+        for (int i = 0; i < n / 2; i++) {
+            PointId[] ends = ends(n, random);
+            parts.add(new Part(
+                    PartId.of("link-" + i),
+                    "link",
+                    PartKind.JOINT,
+                    ends[0],
+                    ends[1],
+                    contact(random.nextDouble() + 1e-4)));
+        }
+        PointId[] battery = ends(n, random);
+        PointId[] starter = ends(n, random);
+        PointId[] alternator = ends(n, random);
+        PointId[] sense = random.nextBoolean() ? alternator : ends(n, random);
+        PointId[] load = ends(n, random);
+        PointId[] pile = ends(n, random);
+        List<Device> devices = List.of(
+                new Battery(
+                        PartId.of("battery"),
+                        "battery",
+                        battery[0],
+                        battery[1],
+                        new ResistanceRange(0.01, 0.1),
+                        60,
+                        Optional.of(new Battery.Source(2 + 12 * random.nextDouble(), 0.01, 0.2))),
+                new Starter(
+                        PartId.of("starter"),
+                        "starter",
+                        starter[0],
+                        starter[1],
+                        new Starter.Motor(0.42, 0.014, 35 * random.nextDouble(), 1.55)),
+                new Alternator(
+                        PartId.of("alternator"),
+                        "alternator",
+                        alternator[0],
+                        alternator[1],
+                        new Alternator.Sense(sense[0], sense[1]),
+                        new Alternator.Regulation(14.3, -0.01, 600),
+                        new Alternator.Rating(110, Map.of(Condition.RAISED_LOADED, 0.95), 24, 0.02, 17)),
+                new Load(PartId.of("load"), "load", load[0], load[1], Load.constant(0.2), false),
+                new Pile(PartId.of("pile"), "pile", pile[0], pile[1], Map.of(Condition.PILE_STARTER, 100.0), 5e-3));
+        try {
+            return Optional.of(new Circuit("wild", "Wild", 12, node(n - 1), node(0), points, parts, devices));
+        } catch (IllegalArgumentException refused) {
+            assertThat(refused).hasMessageMatching("(?s).*\\(.+\\).*");
+            return Optional.empty();
+        }
+    }
+
+    private static PointId[] ends(int n, Random random) {
+        int from = random.nextInt(n);
+        return new PointId[] {node(from), node((from + 1 + random.nextInt(n - 1)) % n)};
+    }
+
+    private static Part part(String id, int from, int to, double ohms) {
+        return new Part(PartId.of(id), id, PartKind.JOINT, node(from), node(to), contact(ohms));
+    }
+
+    private static Resistance contact(double ohms) {
+        return new Resistance.Contact(new ResistanceRange(ohms, 0.1));
     }
 
     @Test
@@ -230,7 +325,7 @@ class SolverLawsTest {
                         solved.between(s.trigger(), s.motorStud()) / s.coils().pullInOhms());
                 continue;
             }
-            boolean source = device instanceof Battery || device instanceof app.dantro.core.circuit.Alternator;
+            boolean source = device instanceof Battery || device instanceof Alternator;
             double amps = solved.amps(device.id());
             flow(sums, device.terminals().get(0), device.terminals().get(1), source ? -amps : amps);
             largest = Math.max(largest, Math.abs(amps));
