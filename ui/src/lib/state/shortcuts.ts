@@ -14,6 +14,7 @@ export type Shortcut =
 				| 'plan'
 				| 'loop'
 				| 'proof'
+				| 'circuit'
 				| 'bay'
 				| 'help';
 	  }
@@ -30,6 +31,7 @@ const LETTERS: Record<string, Shortcut> = {
 	n: { do: 'plan' },
 	l: { do: 'loop' },
 	p: { do: 'proof' },
+	k: { do: 'circuit' },
 	b: { do: 'bay' },
 	'?': { do: 'help' }
 };

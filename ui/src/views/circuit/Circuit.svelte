@@ -6,6 +6,7 @@
 	import type { AreaUnit } from '../../lib/format/cable';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { circuitOf } from '../../lib/state/circuit.svelte';
+	import { followCase } from '../../lib/state/follow.svelte';
 	import CableSizer from './CableSizer.svelte';
 	import Run from './Run.svelte';
 
@@ -26,7 +27,10 @@
 	let sizerOpen = $state(false);
 	const view = $derived(circuit.view);
 
-	$effect(() => void circuit.load());
+	$effect(() => {
+		void circuit.load();
+		return followCase(circuit.id, () => void circuit.load());
+	});
 
 	function toggleUnit(): void {
 		unit = unit === 'mm2' ? 'awg' : 'mm2';
@@ -64,9 +68,13 @@
 			</div>
 			<div class="keys">
 				<Key onclick={toggleUnit}>{unit === 'mm2' ? 'Sizes in AWG' : 'Sizes in mm²'}</Key>
-				<Key href="/api/cases/{circuit.id}/file">Case file</Key>
-				<Key href="/api/cases/{circuit.id}/netlist?condition=CRANKING">SPICE, cranking</Key>
-				<Key href="/api/cases/{circuit.id}/netlist?condition=RAISED_LOADED">SPICE, charging</Key>
+				<Key href="/api/cases/{circuit.id}/file" download="dantro-case.json">Case file</Key>
+				<Key href="/api/cases/{circuit.id}/netlist?condition=CRANKING" download="dantro-cranking.cir"
+					>SPICE, cranking</Key
+				>
+				<Key href="/api/cases/{circuit.id}/netlist?condition=RAISED_LOADED" download="dantro-charging.cir"
+					>SPICE, charging</Key
+				>
 				<button class="help" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
 			</div>
 		</header>

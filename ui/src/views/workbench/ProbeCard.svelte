@@ -84,7 +84,7 @@
 			<PlaceAnywhere {bench} {probe} />
 		{/if}
 	</div>
-	<Cautions cautions={bench.view?.next.cautions ?? []} />
+	<Cautions cautions={bench.ownChoice ? probe.cautions : (bench.view?.next.cautions ?? [])} />
 </div>
 
 <style>

@@ -38,7 +38,7 @@
 		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
 		['1 2 3', 'answer a question'],
-		['P, B', 'Proof, Bay']
+		['P, K, B', 'Proof, Circuit, Bay']
 	];
 	const LOOPS: [Profile['loop'], string][] = [
 		['STARTING', 'Starting loop'],
@@ -89,6 +89,8 @@
 				return bench.followPlan();
 			case 'proof':
 				return void push(`/case/${bench.id}/proof`);
+			case 'circuit':
+				return void push(`/case/${bench.id}/circuit`);
 			case 'bay':
 				return void push('/');
 			case 'help':

@@ -44,7 +44,11 @@ class CircuitStoryTest {
         page.reload();
         assertThat(page.getByText("1 change not saved.")).isVisible();
         assertThat(cable.getByLabel("Length of the starter cable in metres")).hasValue("3,6");
+        Page other = workshop.desk();
+        other.navigate(page.url());
+        assertThat(other.getByText("version 1")).isVisible();
         page.getByText("Save as version 2").click();
+        assertThat(other.getByText("version 2")).isVisible();
         assertThat(page.getByText("version 2")).isVisible();
         assertThat(page.getByText("not saved")).hasCount(0);
         assertThat(cable.getByLabel("Length of the starter cable in metres")).hasValue("3.6");
@@ -93,6 +97,7 @@ class CircuitStoryTest {
         assertThat(page.getByText("left for the battery")).isVisible();
         page.locator("#condition").selectOption("RAISED_LOADED");
         assertThat(page.locator(".expected")).containsText(Pattern.compile("reads 14\\.\\d+ V"));
+        assertThat(page.locator(".cautions")).containsText("Never disconnect battery or B+ while the engine runs");
         page.getByText("Any other point").click();
         page.getByLabel("Red on").selectOption("charge-ring");
         page.getByLabel("Black on").selectOption("fuse-in");

@@ -6,6 +6,7 @@ import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.Cautions;
 import app.dantro.core.procedure.Step;
 import java.util.List;
 import java.util.Optional;
@@ -47,7 +48,8 @@ public record StepView(
             List<OutcomeView> outcomes,
             double goodVolts,
             double faultyVolts,
-            Optional<ExpectedView> expected) {
+            Optional<ExpectedView> expected,
+            List<String> cautions) {
 
         public static ProbeView of(CaseFile file, ProbePlan plan) {
             Circuit circuit = file.circuit();
@@ -64,7 +66,8 @@ public record StepView(
                             .toList(),
                     plan.goodVolts(),
                     plan.faultyVolts(),
-                    ExpectedView.of(file, plan));
+                    ExpectedView.of(file, plan),
+                    Cautions.reading(plan.condition()));
         }
     }
 
