@@ -5,9 +5,6 @@ import java.util.Map;
 
 /** Guards for numbers of devices; they name the good case, so that NaN is refused. */
 final class Checked {
-    /** A switch that is open, dirt and damp over it: 1 MΩ (docs/physics.md, open). */
-    static final double OPEN_SIEMENS = 1e-6;
-
     private Checked() {}
 
     static double within(double value, double low, double high, String what) {

@@ -22,8 +22,7 @@ record Layout(
         BOOT,
         BEHIND_CAB,
         FRAME_WITH_MASTER_SWITCH,
-        SIDE_TERMINALS,
-        REMOTE_POST
+        SIDE_TERMINALS
     }
 
     /** Where the battery's ground cable ends. */

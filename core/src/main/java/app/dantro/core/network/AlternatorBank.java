@@ -18,14 +18,10 @@ final class AlternatorBank extends DeviceBank {
     private static final int CAPPED = 3;
     private static final int CLAMPING = 1;
 
-    private final Netlist netlist;
-    private final int[][] nodes;
     private final int count;
 
     AlternatorBank(Netlist netlist, Assembly assembly, DeviceValues values) {
-        super(assembly, values);
-        this.netlist = netlist;
-        this.nodes = netlist.nodesOf(netlist.alternators);
+        super(netlist, netlist.alternators, assembly, values);
         this.count = nodes.length;
     }
 

@@ -9,18 +9,8 @@ import java.util.Map;
 final class BatteryBank extends DeviceBank {
     private static final int CHARGING = 1;
 
-    private final Netlist netlist;
-    private final int[][] nodes;
-
     BatteryBank(Netlist netlist, Assembly assembly, DeviceValues values) {
-        super(assembly, values);
-        this.netlist = netlist;
-        this.nodes = netlist.nodesOf(netlist.batteries);
-    }
-
-    @Override
-    int[] choices() {
-        return each(nodes.length, 2);
+        super(netlist, netlist.batteries, assembly, values);
     }
 
     @Override

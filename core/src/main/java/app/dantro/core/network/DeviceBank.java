@@ -1,7 +1,9 @@
 package app.dantro.core.network;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.PartId;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -13,16 +15,23 @@ abstract class DeviceBank {
     /** A device this near the bend between two modes, in V, may be in either. */
     static final double AT_THE_BEND_VOLTS = 1e-10;
 
+    final Netlist netlist;
     final Assembly assembly;
     final DeviceValues values;
+    /** The terminals of each device, numbered. */
+    final int[][] nodes;
 
-    DeviceBank(Assembly assembly, DeviceValues values) {
+    DeviceBank(Netlist netlist, Device[] devices, Assembly assembly, DeviceValues values) {
+        this.netlist = netlist;
         this.assembly = assembly;
         this.values = values;
+        this.nodes = netlist.nodesOf(devices);
     }
 
     /** For each mode of the bank, how many there are to choose from. */
-    abstract int[] choices();
+    int[] choices() {
+        return each(nodes.length, 2);
+    }
 
     /** Writes the likely modes, from where a solution from scratch begins. */
     abstract void guess(Condition condition, boolean contactsClosed, int[] modes, int at);
@@ -50,7 +59,7 @@ abstract class DeviceBank {
 
     static int[] each(int devices, int choices) {
         int[] all = new int[devices];
-        java.util.Arrays.fill(all, choices);
+        Arrays.fill(all, choices);
         return all;
     }
 }

@@ -77,10 +77,6 @@ final class Netlist {
         return number;
     }
 
-    boolean has(PointId point) {
-        return numbers.containsKey(point);
-    }
-
     /** Index of a wiring part, −1 if the id names no wiring part. */
     int part(PartId id) {
         return partNumbers.getOrDefault(id, -1);

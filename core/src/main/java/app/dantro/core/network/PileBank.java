@@ -9,18 +9,8 @@ import java.util.Map;
 final class PileBank extends DeviceBank {
     private static final int TIGHT = 1;
 
-    private final Netlist netlist;
-    private final int[][] nodes;
-
     PileBank(Netlist netlist, Assembly assembly, DeviceValues values) {
-        super(assembly, values);
-        this.netlist = netlist;
-        this.nodes = netlist.nodesOf(netlist.piles);
-    }
-
-    @Override
-    int[] choices() {
-        return each(nodes.length, 2);
+        super(netlist, netlist.piles, assembly, values);
     }
 
     @Override

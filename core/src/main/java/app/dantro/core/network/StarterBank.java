@@ -10,18 +10,8 @@ import java.util.Map;
 final class StarterBank extends DeviceBank {
     private static final int STALLED = 1;
 
-    private final Netlist netlist;
-    private final int[][] nodes;
-
     StarterBank(Netlist netlist, Assembly assembly, DeviceValues values) {
-        super(assembly, values);
-        this.netlist = netlist;
-        this.nodes = netlist.nodesOf(netlist.starters);
-    }
-
-    @Override
-    int[] choices() {
-        return each(nodes.length, 2);
+        super(netlist, netlist.starters, assembly, values);
     }
 
     @Override
