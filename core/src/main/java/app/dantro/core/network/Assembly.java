@@ -84,18 +84,16 @@ final class Assembly {
         }
         System.arraycopy(right, 0, x, 0, x.length);
         system.solve(x);
-        for (int pass = 0; pass < REFINEMENTS && !wellBalanced(flows); pass++) {
-            if (!Double.isFinite(imbalanceAmps)) {
-                return false;
-            }
+        boolean balanced = wellBalanced(flows);
+        for (int pass = 0; pass < REFINEMENTS && !balanced && Double.isFinite(imbalanceAmps); pass++) {
             residual[reference] = 0;
             system.solve(residual);
             for (int i = 0; i < x.length; i++) {
                 x[i] += residual[i];
             }
+            balanced = wellBalanced(flows);
         }
         // out of balance still, its modes may lead on; a final solution is held against the bound once more
-        wellBalanced(flows);
         return Double.isFinite(imbalanceAmps);
     }
 

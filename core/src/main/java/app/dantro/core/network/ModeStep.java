@@ -22,6 +22,7 @@ final class ModeStep {
 
     private final int[] choices;
     private final int[] solvedModes;
+    private final Assembly.Flows flows = this::addFlows;
     private Condition condition;
 
     ModeStep(Netlist netlist, DeviceValues values) {
@@ -91,12 +92,14 @@ final class ModeStep {
         for (int b = 0; b < banks.length; b++) {
             banks[b].stamp(condition, modes, begins[b]);
         }
-        return assembly.solve(() -> {
-            linear.flows();
-            for (int b = 0; b < banks.length; b++) {
-                banks[b].flows(condition, solvedModes, begins[b]);
-            }
-        });
+        return assembly.solve(flows);
+    }
+
+    private void addFlows() {
+        linear.flows();
+        for (int b = 0; b < banks.length; b++) {
+            banks[b].flows(condition, solvedModes, begins[b]);
+        }
     }
 
     /** The modes that the solution speaks for are written into {@code modes}; true if they were the same already. */
