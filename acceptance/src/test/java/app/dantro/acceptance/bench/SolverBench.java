@@ -61,6 +61,8 @@ final class SolverBench implements Bench.Benchmark {
     private void settle(List<Circuit> circuits) {
         for (Circuit circuit : circuits) {
             allConditions(circuit, "");
+            scratch(circuit, Condition.CRANKING, "", Double.NaN);
+            neighbour(circuit, Condition.RAISED_LOADED, "");
         }
     }
 
