@@ -22,9 +22,11 @@ import org.springframework.stereotype.Service;
 class CircuitService {
     private final CaseFiles files;
     private final CircuitStore store;
+    private final Circuits circuits;
     private final CaseEvents events;
 
-    CircuitService(CaseFiles files, CircuitStore store, CaseEvents events) {
+    CircuitService(CaseFiles files, CircuitStore store, Circuits circuits, CaseEvents events) {
+        this.circuits = circuits;
         this.files = files;
         this.store = store;
         this.events = events;
@@ -61,7 +63,7 @@ class CircuitService {
         return ProblemException.checking("edits", () -> CircuitView.of(file.record(), edited));
     }
 
-    private static CaseCircuit edited(CaseFile file, List<NewEdit> edits) {
+    private CaseCircuit edited(CaseFile file, List<NewEdit> edits) {
         Circuit circuit = file.circuit();
         for (int i = 0; i < edits.size(); i++) {
             NewEdit edit = edits.get(i);
@@ -70,7 +72,7 @@ class CircuitService {
                     "edits[%s]".formatted(i), () -> edit.toEdit(before).applyTo(before));
         }
         keepReadPoints(file, circuit);
-        return Circuits.of(
+        return circuits.of(
                 file.onCircuit().version() + 1,
                 CircuitFormat.withChanges(file.onCircuit().json(), circuit));
     }

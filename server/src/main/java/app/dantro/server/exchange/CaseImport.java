@@ -22,11 +22,13 @@ import org.springframework.stereotype.Service;
 @Service
 class CaseImport {
     private final CaseStore cases;
+    private final Circuits circuits;
     private final CaseFiles files;
     private final Readings readings;
     private final Clock clock;
 
-    CaseImport(CaseStore cases, CaseFiles files, Readings readings, Clock clock) {
+    CaseImport(CaseStore cases, Circuits circuits, CaseFiles files, Readings readings, Clock clock) {
+        this.circuits = circuits;
         this.cases = cases;
         this.files = files;
         this.readings = readings;
@@ -35,7 +37,7 @@ class CaseImport {
 
     /** @throws ProblemException 409 if the id belongs to another case */
     CaseView open(UUID id, String by, CaseDocument document) {
-        Circuits.of(1, document.circuitJson());
+        circuits.of(1, document.circuitJson());
         CaseRecord record = new CaseRecord(
                 id,
                 document.vehicle(),

@@ -33,10 +33,12 @@ import org.springframework.web.bind.annotation.RestController;
 class CaseController {
     private final CaseStore cases;
     private final CircuitStore circuits;
+    private final Circuits built;
     private final CaseFiles files;
     private final DatabaseIdentity database;
 
-    CaseController(CaseStore cases, CircuitStore circuits, CaseFiles files, DatabaseIdentity database) {
+    CaseController(CaseStore cases, CircuitStore circuits, Circuits built, CaseFiles files, DatabaseIdentity database) {
+        this.built = built;
         this.cases = cases;
         this.circuits = circuits;
         this.files = files;
@@ -89,7 +91,7 @@ class CaseController {
     ResponseEntity<CaseView> open(@PathVariable UUID caseId, @Valid @RequestBody NewCase body) {
         CaseRecord record = body.toRecord(caseId);
         String circuit = CircuitFormat.readyMade(body.circuit());
-        Circuits.of(1, circuit);
+        built.of(1, circuit);
         boolean added = cases.add(record, circuit);
         if (!added && !same(record, circuit)) {
             throw ProblemException.conflict(

@@ -28,8 +28,10 @@ public class CircuitStore {
 
     private final JdbcClient writer;
     private final JdbcClient reader;
+    private final Circuits circuits;
 
-    CircuitStore(@Qualifier("writer") JdbcClient writer, @Qualifier("reader") JdbcClient reader) {
+    CircuitStore(@Qualifier("writer") JdbcClient writer, @Qualifier("reader") JdbcClient reader, Circuits circuits) {
+        this.circuits = circuits;
         this.writer = writer;
         this.reader = reader;
     }
@@ -58,7 +60,7 @@ public class CircuitStore {
     public CaseCircuit newest(UUID caseId) {
         return reader.sql(FIND_NEWEST)
                 .param("caseId", caseId.toString())
-                .query((row, n) -> Circuits.of(row.getInt("version"), row.getString("circuit")))
+                .query((row, n) -> circuits.of(row.getInt("version"), row.getString("circuit")))
                 .single();
     }
 }
