@@ -75,7 +75,7 @@
 				<Key href="/api/cases/{circuit.id}/netlist?condition=RAISED_LOADED" download="dantro-charging.cir"
 					>SPICE, charging</Key
 				>
-				<button class="help" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
+				<button class="help-key" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
 			</div>
 		</header>
 		{#if circuit.changes > 0 || circuit.message}
@@ -176,20 +176,9 @@
 	.devices {
 		padding: 14px 18px;
 	}
-	.help {
-		width: 48px;
-		height: 48px;
-		border: 1.5px solid var(--line);
-		border-radius: 10px;
-		font-weight: 750;
-		cursor: pointer;
-	}
 	@media (max-width: 767px) {
 		.page {
 			padding: 8px 8px 20px;
-		}
-		.help {
-			display: none;
 		}
 	}
 </style>

@@ -12,20 +12,6 @@
 		onsize: (part: CircuitPart, allowedVolts: number) => void;
 	};
 	let { run, circuit, unit, onsize }: Props = $props();
-	const charging = $derived(run.kind.startsWith('CHARGING'));
-	const strictest = $derived(
-		run.limits.length === 0 ? undefined : Math.min(...run.limits.map((l) => l.volts))
-	);
-
-	/** A conductor's share of the strictest limit, by its part of the copper; the joints keep theirs. */
-	function share(part: CircuitPart): number {
-		const drop = (p: CircuitPart) => Math.abs((charging ? p.charging : p.cranking).volts);
-		const copper = run.parts.filter((p) => p.lengthMetres !== undefined);
-		const joints = run.parts.filter((p) => p.lengthMetres === undefined && p.kind !== 'contacts');
-		const left = (strictest ?? 0.2) - joints.reduce((sum, p) => sum + drop(p), 0);
-		const metres = copper.reduce((sum, p) => sum + (p.lengthMetres ?? 0), 0);
-		return Math.max(0.005, (left * (part.lengthMetres ?? 0)) / metres);
-	}
 </script>
 
 <section class="card">
@@ -60,7 +46,7 @@
 		</thead>
 		<tbody>
 			{#each run.parts as part (part.id)}
-				<PartLine {part} {circuit} {unit} onsize={() => onsize(part, share(part))} />
+				<PartLine {part} {circuit} {unit} onsize={() => onsize(part, part.shareVolts ?? 0.1)} />
 			{/each}
 		</tbody>
 	</table>

@@ -114,7 +114,7 @@
 {#if view && profile}
 	<div class="titles">
 		<b>{view.vehicle}</b> <span>{view.complaint}</span>
-		<button class="help" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
+		<button class="help-key" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
 	</div>
 	{#snippet loops()}
 		{#if bench.hasOtherLoop}
@@ -202,14 +202,6 @@
 			padding: 0;
 		}
 	}
-	.help {
-		width: 48px;
-		height: 48px;
-		border: 1.5px solid var(--line);
-		border-radius: 10px;
-		font-weight: 750;
-		cursor: pointer;
-	}
 	.loops {
 		display: flex;
 		gap: 6px;
@@ -286,9 +278,6 @@
 			white-space: nowrap;
 			overflow: hidden;
 			text-overflow: ellipsis;
-		}
-		.help {
-			display: none;
 		}
 		.below {
 			padding: 0 8px 16px;

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dantro.server.RunningServer.Answer;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -116,6 +118,24 @@ class CircuitApiTest {
             assertThat(back.path("extensions")).isEqualTo(file.path("extensions"));
             assertThat(back.path("readings")).hasSameSizeAs(file.path("readings"));
         }
+    }
+
+    @Test
+    void aChargingCaseWithoutAnAlternatorCanBeOpenedAndLeavesTheBayWhole() throws Exception {
+        ObjectNode file = (ObjectNode) MAPPER.readTree(Files.readString(EXAMPLES.resolve("spelled-out.json")));
+        ((ObjectNode) file.path("vehicle")).put("concern", "charging");
+        ArrayNode devices = (ArrayNode) file.at("/circuit/devices");
+        devices.remove(3);
+        ArrayNode parts = (ArrayNode) file.at("/circuit/parts");
+        parts.remove(5);
+        parts.remove(4);
+        ArrayNode points = (ArrayNode) file.at("/circuit/points");
+        points.remove(6);
+        points.remove(5);
+        Answer opened = server.put("/api/cases/" + UUID.randomUUID() + "/file?by=t", file);
+        assertThat(opened.status()).as(opened.text("detail")).isEqualTo(200);
+        assertThat(opened.body().has("otherProfile")).isFalse();
+        assertThat(server.get("/api/cases").status()).isEqualTo(200);
     }
 
     @Test

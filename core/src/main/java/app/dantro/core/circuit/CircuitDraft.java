@@ -28,8 +28,8 @@ final class CircuitDraft {
         return add(id, PartKind.CONTACTS, from, to, new Contact(new ResistanceRange(ohms, ASSUMED_JOINT_SPREAD)));
     }
 
-    CircuitDraft contacts(String id, String from, String to, double ohms, Gate gate) {
-        contacts(id, from, to, ohms);
+    CircuitDraft toggle(String id, String from, String to, double ohms, Gate gate) {
+        add(id, PartKind.SWITCH, from, to, new Contact(new ResistanceRange(ohms, ASSUMED_JOINT_SPREAD)));
         parts.add(parts.remove(parts.size() - 1).behind(gate));
         return this;
     }

@@ -76,7 +76,7 @@ final class LayoutBuilder {
         String from = "cable-end-battery";
         if (layout.place() == Place.FRAME_WITH_MASTER_SWITCH) {
             draft.cable("battery-cable", from, "master-in", 0.8, w.starterArea(), Members.STUD_OHMS * joint)
-                    .contacts("master-switch", "master-in", "master-out", 0.15e-3)
+                    .toggle("master-switch", "master-in", "master-out", 0.15e-3, Gate.ALWAYS)
                     .joint("switch-joint", "master-out", "starter-ring-junction", Members.STUD_OHMS * joint);
             plus = "master-out";
             from = "starter-ring-junction";
@@ -188,13 +188,13 @@ final class LayoutBuilder {
 
     private String separateRegulator() {
         String supply = "fuse-out";
-        draft.contacts("output-plug", "regulator-output", "output-wire", ASSUMED_PLUG_OHMS)
+        draft.joint("output-plug", "regulator-output", "output-wire", ASSUMED_PLUG_OHMS)
                 .cable("charge-wire", "output-wire", "fuse-in", w.chargeMetres(), w.chargeArea())
                 .fuse("charge-fuse", "fuse-in", supply, of.joints.fuseOhms(), Members.fuseAmps(of))
                 .joint("fuse-joint-out", supply, "feed-end", Members.CABLE_END_OHMS * joint)
                 .cable("feed-cable", "feed-end", "feed-ring", w.feedMetres(), w.feedArea())
                 .joint("feed-joint", "feed-ring", plus, Members.CABLE_END_OHMS * joint)
-                .contacts("ground-plug", "regulator-ground", "ground-wire", ASSUMED_PLUG_OHMS)
+                .joint("ground-plug", "regulator-ground", "ground-wire", ASSUMED_PLUG_OHMS)
                 .cable("ground-lead", "ground-wire", "frame-ring", 0.4, w.chargeArea())
                 .joint("frame-ground", "frame-ring", "body", Members.STUD_OHMS * joint);
         members.alternator(
@@ -208,9 +208,9 @@ final class LayoutBuilder {
         VehicleClass.Coils c = of.coils;
         double each = c.contactOhms() / 3;
         draft.cable("switch-feed", supply, "switch-in", c.wireMetres() * 0.4, c.wireSquareMillimetres())
-                .contacts("ignition-switch", "switch-in", "switch-out", each, Gate.START)
-                .contacts("interlock", "switch-out", "interlock-out", each)
-                .contacts("start-relay", "interlock-out", "relay-out", each)
+                .toggle("ignition-switch", "switch-in", "switch-out", each, Gate.START)
+                .toggle("interlock", "switch-out", "interlock-out", each, Gate.ALWAYS)
+                .toggle("start-relay", "interlock-out", "relay-out", each, Gate.ALWAYS)
                 .cable("control-wire", "relay-out", "trigger", c.wireMetres() * 0.6, c.wireSquareMillimetres());
     }
 }

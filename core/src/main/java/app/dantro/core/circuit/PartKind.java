@@ -5,7 +5,9 @@ public enum PartKind {
     CABLE("cable", 1),
     STRAP("strap", 2),
     JOINT("joint", 3),
+    /** The solenoid's own: the schools judge them apart from the side they lie in. */
     CONTACTS("contacts", 2),
+    SWITCH("switch", 2),
     FUSE("fuse", 2);
 
     private final String word;

@@ -108,9 +108,12 @@ final class ProfileDrawing {
                 findings.standing(part.id()));
     }
 
-    /** The solver's drop for a healthy vehicle, at the current the profile is drawn for. */
+    /** The solver's drop for a healthy vehicle, at the current the profile is drawn for; by resistance where the cold lets none crank. */
     private double healthyVolts(Part part) {
-        return healthy.between(part.from(), part.to()) * amps / healthy.starterAmps();
+        boolean cranks = healthy.starterAmps() > 1;
+        return cranks
+                ? healthy.between(part.from(), part.to()) * amps / healthy.starterAmps()
+                : healthy(List.of(part)).nominalVolts();
     }
 
     private HealthyDrop healthy(List<Part> parts) {

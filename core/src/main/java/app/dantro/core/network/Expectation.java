@@ -11,6 +11,8 @@ import java.util.Optional;
  * one standard deviation on its own, the effects added as squares (first order; sources.md [GUM]).
  */
 public final class Expectation {
+    private static final double TWO_SIDED_95 = 1.96;
+
     private final OperatingPoint nominal;
     private final OperatingPoint[] shifted;
 
@@ -50,6 +52,16 @@ public final class Expectation {
         }
         return Math.sqrt(sum);
     }
+
+    /** What 95 % of healthy vehicles read, red − black. */
+    public Range range(PointId red, PointId black) {
+        double volts = nominal.between(red, black);
+        double spread = TWO_SIDED_95 * standardVolts(red, black);
+        return new Range(volts, volts - spread, volts + spread);
+    }
+
+    /** A healthy reading in V, with the ends between which 95 % of healthy vehicles lie. */
+    public record Range(double volts, double lowVolts, double highVolts) {}
 
     /** Standard deviation over healthy vehicles of the current in a part, in A. */
     public double standardAmps(PartId part) {

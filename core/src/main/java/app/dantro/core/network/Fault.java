@@ -43,7 +43,12 @@ public sealed interface Fault {
      * @param setpointVolts regulated voltage in V
      * @param rippleFactor factor on its ripple
      */
-    record Output(double share, double setpointVolts, double rippleFactor) {}
+    record Output(double share, double setpointVolts, double rippleFactor) {
+        /** The same machine with a share of its current limit. */
+        Output limitedTo(double factor) {
+            return new Output(share * factor, setpointVolts, rippleFactor);
+        }
+    }
 
     /** Too much resistance in a wiring part: corrosion, a bad crimp, burnt contacts. */
     record AddedResistance(PartId part, double addedOhms) implements Fault {
@@ -193,7 +198,7 @@ public sealed interface Fault {
 
         @Override
         public Output output(Output healthy) {
-            return new Output(healthy.share() * share, healthy.setpointVolts(), healthy.rippleFactor());
+            return healthy.limitedTo(share);
         }
     }
 
@@ -219,7 +224,7 @@ public sealed interface Fault {
 
         @Override
         public Output output(Output healthy) {
-            return new Output(healthy.share() * share, healthy.setpointVolts(), healthy.rippleFactor());
+            return healthy.limitedTo(share);
         }
     }
 

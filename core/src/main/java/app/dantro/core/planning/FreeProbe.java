@@ -7,7 +7,7 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.network.Expectation;
+import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.reading.Amount;
@@ -16,8 +16,6 @@ import java.util.Optional;
 
 /** What any two points of the circuit should read, in any condition. */
 public final class FreeProbe {
-    private static final double COVERAGE = 2;
-
     private FreeProbe() {}
 
     /**
@@ -60,15 +58,13 @@ public final class FreeProbe {
                 sign * drop.upperVolts());
     }
 
-    /** What a healthy vehicle shows there, with the spread of healthy vehicles. */
+    /** Nothing to judge: only what a healthy vehicle shows there. */
     private static ProbePlan expectation(Findings findings, PointId red, PointId black, Condition condition) {
         Circuit circuit = findings.evidence().circuit();
-        double celsius = findings.evidence().celsius();
-        Expectation expectation = Expectation.of(circuit, condition, VehicleState.healthyAt(celsius))
-                .orElseThrow(() -> new IllegalStateException("The healthy circuit (%s) has no operating point while %s."
-                        .formatted(circuit.id(), condition.words())));
-        double volts = expectation.nominal().between(red, black);
-        double spread = COVERAGE * expectation.standardVolts(red, black);
+        double volts = new NetworkSolver(circuit)
+                .solve(condition, VehicleState.healthyAt(findings.evidence().celsius()))
+                .orThrow()
+                .between(red, black);
         return new ProbePlan(
                 red,
                 black,
@@ -77,7 +73,7 @@ public final class FreeProbe {
                 why(findings, red, black, condition, volts),
                 List.of(),
                 volts,
-                volts < 0 ? volts - spread : volts + spread);
+                volts);
     }
 
     private static String why(Findings findings, PointId red, PointId black, Condition condition, double volts) {

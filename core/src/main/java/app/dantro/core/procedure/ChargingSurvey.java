@@ -31,15 +31,13 @@ public final class ChargingSurvey {
     private record Look(String title, String why, PointId red, PointId black, Condition condition) {}
 
     /**
-     * Findings, both profiles and the next of the readings.
-     *
-     * @throws IllegalArgumentException if the circuit has no charging loop
+     * Findings, the profiles and the next of the readings. A circuit that does not charge even when healthy has no
+     * charging profile; its readings can still be taken.
      */
     public Assessment assess(CaseEvidence evidence) {
         Findings all = Diagnosis.of(evidence);
-        LoopProfile charging = Diagnosis.chargingProfile(all)
-                .orElseThrow(() -> new IllegalArgumentException("The circuit (%s) has no charging loop."
-                        .formatted(evidence.circuit().id())));
+        LoopProfile start = Diagnosis.profile(all);
+        Optional<LoopProfile> charging = Diagnosis.chargingProfile(all);
         List<Look> looks = new ArrayList<>(looks(evidence.circuit()));
         looks.addAll(retests(evidence, looks));
         List<Look> open = looks.stream().filter(l -> !taken(evidence, l)).toList();
@@ -58,8 +56,8 @@ public final class ChargingSurvey {
                         : evidence.counted().isEmpty() ? Stage.FRESH : Stage.SIDES;
         return new Assessment(
                 findings,
-                charging,
-                Optional.of(Diagnosis.profile(all)),
+                charging.orElse(start),
+                charging.map(c -> start),
                 stage,
                 open.isEmpty() ? afterwards(evidence) : measure(findings, open.get(0)));
     }

@@ -11,8 +11,10 @@ public final class OrderOfWork {
         this.starting = starting;
     }
 
-    /** Findings, profiles and the one next step. */
+    /** Findings, profiles and the one next step; a circuit without an alternator can only be worked on for its start. */
     public Assessment assess(Concern concern, CaseEvidence evidence) {
-        return concern == Concern.STARTING ? starting.assess(evidence) : charging.assess(evidence);
+        boolean charges =
+                concern == Concern.CHARGING && evidence.circuit().alternator().isPresent();
+        return charges ? charging.assess(evidence) : starting.assess(evidence);
     }
 }

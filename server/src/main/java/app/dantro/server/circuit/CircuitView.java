@@ -12,6 +12,8 @@ import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.Resistance;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.diagnosis.HealthyRun;
 import app.dantro.core.limits.School;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
@@ -22,7 +24,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** A circuit as ordered lists along its loops, with what a healthy one loses while cranking and while charging. */
 public record CircuitView(
@@ -61,7 +62,7 @@ public record CircuitView(
     /** A school's limit, and whether the healthy total keeps it. */
     public record CircuitLimitView(String school, double volts, boolean kept) {}
 
-    /** A part with its insides and its expected drops. */
+    /** A part with its insides and its expected drops; {@code shareVolts} is a conductor's share of the strictest limit. */
     public record CircuitPartView(
             String id,
             String name,
@@ -74,6 +75,7 @@ public record CircuitView(
             double jointOhms,
             double nominalOhms,
             Optional<Double> fuseAmps,
+            Optional<Double> shareVolts,
             ExpectedDropView cranking,
             ExpectedDropView charging) {}
 
@@ -91,7 +93,6 @@ public record CircuitView(
     }
 
     private static final class Writer {
-        private static final double TWO_SIDED_95 = 1.96;
         private final Circuit circuit;
         private final double celsius;
         private final Expectation cranking;
@@ -114,28 +115,12 @@ public record CircuitView(
 
         CircuitView write(String vehicle, int version) {
             List<RunView> runs = new ArrayList<>();
-            runs.add(run(
-                    RunKind.STARTING_SUPPLY,
-                    "Starting, supply side",
-                    circuit.startingSupply(),
-                    School.starting().stream().flatMap(s -> limit(s.name(), s.supplyVolts()))));
-            runs.add(run(
-                    RunKind.STARTING_RETURN,
-                    "Starting, return side",
-                    circuit.startingReturn(),
-                    School.starting().stream().flatMap(s -> limit(s.name(), s.returnVolts()))));
-            runs.add(run(
-                    RunKind.CHARGING_SUPPLY,
-                    "Charging, supply side",
-                    circuit.chargingSupply(),
-                    School.charging().stream().flatMap(s -> limit(s.name(), s.supplyVolts()))));
-            runs.add(run(
-                    RunKind.CHARGING_RETURN,
-                    "Charging, return side",
-                    circuit.chargingReturn(),
-                    School.charging().stream().flatMap(s -> limit(s.name(), s.returnVolts()))));
-            runs.add(run(RunKind.CONTROL, "Start control", circuit.control(), Stream.empty()));
-            runs.add(run(RunKind.OTHER, "Grounds, links and other wires", others(runs), Stream.empty()));
+            runs.add(side(RunKind.STARTING_SUPPLY, "Starting, supply side", circuit.startingSupply(), Side.SUPPLY));
+            runs.add(side(RunKind.STARTING_RETURN, "Starting, return side", circuit.startingReturn(), Side.RETURN));
+            runs.add(side(RunKind.CHARGING_SUPPLY, "Charging, supply side", circuit.chargingSupply(), Side.SUPPLY));
+            runs.add(side(RunKind.CHARGING_RETURN, "Charging, return side", circuit.chargingReturn(), Side.RETURN));
+            runs.add(list(RunKind.CONTROL, "Start control", circuit.control()));
+            runs.add(list(RunKind.OTHER, "Grounds, links and other wires", others(runs)));
             runs.removeIf(r -> r.parts().isEmpty());
             return new CircuitView(
                     vehicle, version, circuit.title(), circuit.systemVolts(), celsius, sensing(), runs, devices());
@@ -149,36 +134,34 @@ public record CircuitView(
                     .toList();
         }
 
-        private static Stream<Allowed> limit(String school, Optional<Double> volts) {
-            return volts.map(v -> new Allowed(school, v)).stream();
+        private RunView list(RunKind kind, String title, List<Part> parts) {
+            return new RunView(
+                    kind,
+                    title,
+                    parts.stream().map(p -> part(p, Optional.empty())).toList(),
+                    Optional.empty(),
+                    List.of());
         }
 
-        private record Allowed(String school, double volts) {}
-
-        private RunView run(RunKind kind, String title, List<Part> parts, Stream<Allowed> allowed) {
-            Optional<Double> total = kind == RunKind.CONTROL || kind == RunKind.OTHER || parts.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(total(kind, parts));
-            List<CircuitLimitView> limits = allowed.map(a -> {
-                        double volts = a.volts * circuit.blocks();
-                        return new CircuitLimitView(a.school, volts, total.orElse(0.0) <= volts);
-                    })
-                    .toList();
-            return new RunView(kind, title, parts.stream().map(this::part).toList(), total, limits);
-        }
-
-        private double total(RunKind kind, List<Part> parts) {
+        private RunView side(RunKind kind, String title, List<Part> parts, Side which) {
             boolean starting = kind == RunKind.STARTING_SUPPLY || kind == RunKind.STARTING_RETURN;
-            Expectation in = starting ? cranking : charging;
-            return parts.stream()
-                    .filter(p -> circuit.solenoid()
-                            .filter(s -> s.contacts().equals(p.id()))
-                            .isEmpty())
-                    .mapToDouble(p -> in.nominal().between(p.from(), p.to()))
-                    .sum();
+            HealthyRun run = HealthyRun.of(
+                    circuit,
+                    parts,
+                    which,
+                    starting ? School.starting() : School.charging(),
+                    starting ? cranking : charging);
+            return new RunView(
+                    kind,
+                    title,
+                    parts.stream().map(p -> part(p, run.shareVolts(p))).toList(),
+                    Optional.of(run.totalVolts()),
+                    run.limits().stream()
+                            .map(l -> new CircuitLimitView(l.school(), l.volts(), l.kept()))
+                            .toList());
         }
 
-        private CircuitPartView part(Part part) {
+        private CircuitPartView part(Part part, Optional<Double> shareVolts) {
             Optional<Resistance.Conductor> conductor =
                     part.resistance() instanceof Resistance.Conductor c ? Optional.of(c) : Optional.empty();
             return new CircuitPartView(
@@ -193,19 +176,19 @@ public record CircuitView(
                     conductor.map(Resistance.Conductor::jointOhms).orElse(0.0),
                     part.resistance().healthyAt(celsius).nominalOhms(),
                     part.fuseAmps(),
+                    shareVolts,
                     drop(cranking, part),
                     drop(charging, part));
         }
 
         private ExpectedDropView drop(Expectation in, Part part) {
-            double volts = in.nominal().between(part.from(), part.to());
-            double spread = TWO_SIDED_95 * in.standardVolts(part.from(), part.to());
+            Expectation.Range range = in.range(part.from(), part.to());
             double amps = in.nominal().amps(part.id());
             // a part turned to follow the current carries it forwards
             boolean turned = circuit.part(part.id())
                     .filter(p -> p.from().equals(part.to()))
                     .isPresent();
-            return new ExpectedDropView(turned ? -amps : amps, volts, volts - spread, volts + spread);
+            return new ExpectedDropView(turned ? -amps : amps, range.volts(), range.lowVolts(), range.highVolts());
         }
 
         private CircuitPointView point(PointId id) {

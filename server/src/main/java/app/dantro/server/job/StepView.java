@@ -22,8 +22,6 @@ public record StepView(
         Optional<ForecastView> forecast,
         List<String> cautions) {
 
-    private static final double TWO_SIDED_95 = 1.96;
-
     static StepView of(CaseFile file, Step step) {
         return new StepView(
                 step.kind(),
@@ -82,11 +80,8 @@ public record StepView(
                             file.circuit(),
                             plan.condition(),
                             VehicleState.healthyAt(file.record().celsius()))
-                    .map(e -> {
-                        double volts = e.nominal().between(plan.red(), plan.black());
-                        double spread = TWO_SIDED_95 * e.standardVolts(plan.red(), plan.black());
-                        return new ExpectedView(volts, volts - spread, volts + spread);
-                    });
+                    .map(e -> e.range(plan.red(), plan.black()))
+                    .map(r -> new ExpectedView(r.volts(), r.lowVolts(), r.highVolts()));
         }
     }
 
