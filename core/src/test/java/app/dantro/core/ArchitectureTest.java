@@ -28,6 +28,8 @@ class ArchitectureTest {
             .definedBy("app.dantro.core.reading")
             .layer("limits")
             .definedBy("app.dantro.core.limits")
+            .layer("inference")
+            .definedBy("app.dantro.core.inference")
             .layer("diagnosis")
             .definedBy("app.dantro.core.diagnosis")
             .layer("planning")
@@ -42,10 +44,12 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("circuit")
             .whereLayer("limits")
             .mayOnlyAccessLayers("circuit")
+            .whereLayer("inference")
+            .mayOnlyAccessLayers("circuit", "network", "reading")
             .whereLayer("diagnosis")
-            .mayOnlyAccessLayers("circuit", "network", "reading", "limits")
+            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "inference")
             .whereLayer("planning")
-            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "diagnosis")
+            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "inference", "diagnosis")
             .whereLayer("procedure")
-            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "diagnosis", "planning");
+            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "inference", "diagnosis", "planning");
 }

@@ -119,6 +119,28 @@ final class Assembly {
         return x[row];
     }
 
+    /**
+     * One Newton step with the factors of the last solution: to first order what a change of the members' numbers does to
+     * the unknowns. The solution itself stays.
+     *
+     * @param change takes the changes of potentials, reference and extra unknowns; length is their number
+     * @return false if a number is not finite
+     */
+    boolean correction(Flows flows, double[] change) {
+        wellBalanced(flows);
+        residual[reference] = 0;
+        System.arraycopy(residual, 0, change, 0, residual.length);
+        system.solve(change);
+        return Double.isFinite(imbalanceAmps);
+    }
+
+    /** Adds to the unknowns, with a sign of +1 or −1. */
+    void move(double[] change, int sign) {
+        for (int i = 0; i < x.length; i++) {
+            x[i] += sign * change[i];
+        }
+    }
+
     double[] potentials() {
         return Arrays.copyOf(x, reference);
     }

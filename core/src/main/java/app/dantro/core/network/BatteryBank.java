@@ -52,6 +52,15 @@ final class BatteryBank extends DeviceBank {
         }
     }
 
+    /** Sum of the currents out of all + posts, in A. */
+    double deliveredAmps(Condition condition, int[] modes, int at) {
+        double sum = 0;
+        for (int i = 0; i < nodes.length; i++) {
+            sum += delivered(condition, i, modes[at + i]);
+        }
+        return sum;
+    }
+
     /** Current out of the + post, in A. */
     private double delivered(Condition condition, int i, int mode) {
         return (values.openCircuitVolts(i, condition) - assembly.across(nodes[i])) / ohms(i, mode);

@@ -129,7 +129,8 @@ final class LinearMembers {
         return assembly.potential(from[part]) - assembly.potential(to[part]);
     }
 
-    private double amps(int part) {
+    /** Current through one wiring part, in its own direction, in A. */
+    double amps(int part) {
         return row[part] < 0 ? volts(part) / ohms[part] : assembly.unknown(row[part]);
     }
 

@@ -14,6 +14,7 @@ final class ModeStep {
     private final Netlist netlist;
     private final LinearMembers linear;
     private final Assembly assembly;
+    private final BatteryBank batteries;
     private final StarterBank starters;
     private final AlternatorBank alternators;
     private final DeviceBank[] banks;
@@ -29,11 +30,10 @@ final class ModeStep {
         this.netlist = netlist;
         linear = new LinearMembers(netlist, values);
         assembly = new Assembly(netlist.nodes, linear.rows());
+        batteries = new BatteryBank(netlist, assembly, values);
         starters = new StarterBank(netlist, assembly, values);
         alternators = new AlternatorBank(netlist, assembly, values);
-        banks = new DeviceBank[] {
-            new BatteryBank(netlist, assembly, values), starters, alternators, new PileBank(netlist, assembly, values)
-        };
+        banks = new DeviceBank[] {batteries, starters, alternators, new PileBank(netlist, assembly, values)};
         begins = new int[banks.length];
         List<Integer> all = new ArrayList<>();
         for (int b = 0; b < banks.length; b++) {
@@ -119,6 +119,39 @@ final class ModeStep {
         return assembly.potential(node);
     }
 
+    /** Number of unknowns, the reference's potential included. */
+    int unknowns() {
+        return linear.rows();
+    }
+
+    /** To first order what the members' present numbers would change in the last solution, modes kept. */
+    boolean correction(boolean contactsClosed, double[] change) {
+        linear.stamp(assembly, condition, contactsClosed);
+        return assembly.correction(flows, change);
+    }
+
+    /** Moves the solution by a correction, or back. */
+    void move(double[] change, int sign) {
+        assembly.move(change, sign);
+    }
+
+    /** Current that all batteries together deliver, in A. */
+    double batteryAmps() {
+        return batteries.deliveredAmps(condition, solvedModes, begins[0]);
+    }
+
+    double partAmps(int part) {
+        return linear.amps(part);
+    }
+
+    double radiansPerSecond() {
+        return starters.radiansPerSecond(solvedModes, begins[1]);
+    }
+
+    double rippleVolts() {
+        return alternators.rippleVolts(condition, solvedModes, begins[2]);
+    }
+
     /** The operating point of the last solution, whose modes agreed. */
     OperatingPoint result(NetworkSolver.Plunger plunger, int iterations) {
         Map<PartId, Double> amps = new HashMap<>();
@@ -133,9 +166,7 @@ final class ModeStep {
                 assembly.potentials(),
                 linear.partAmps(),
                 amps,
-                new OperatingPoint.Turning(
-                        starters.radiansPerSecond(solvedModes, begins[1]),
-                        alternators.rippleVolts(condition, solvedModes, begins[2])),
+                new OperatingPoint.Turning(radiansPerSecond(), rippleVolts()),
                 List.copyOf(limits),
                 new OperatingPoint.Convergence(iterations, assembly.imbalanceAmps()));
     }

@@ -17,14 +17,16 @@ public final class NetworkSolver {
     static final int MOST_STEPS = 16;
     static final int MOST_COMBINATIONS = 4096;
 
-    private final Netlist netlist;
-    private final DeviceValues values;
+    final Netlist netlist;
+    final DeviceValues values;
+    final ModeStep step;
     private final Nuisances nuisances;
-    private final ModeStep step;
     /** Modes to begin with, by condition and contacts open or closed. */
     private final int[][] lastModes;
 
     private int iterations;
+    /** Whether the solenoid's contacts were closed in the last solution. */
+    private boolean closed;
 
     public NetworkSolver(Circuit circuit) {
         netlist = new Netlist(circuit);
@@ -58,15 +60,29 @@ public final class NetworkSolver {
         return solved(condition);
     }
 
+    /**
+     * Solves one particular vehicle.
+     *
+     * @param sigmas by how many standard deviations each number lies off what is usual for a healthy vehicle, length
+     *     {@link #nuisances()}
+     */
+    public Solution solve(Condition condition, VehicleState state, double[] sigmas) {
+        values.set(state);
+        for (int k = 0; k < sigmas.length; k++) {
+            nuisances.shift(values, k, state, sigmas[k]);
+        }
+        return solved(condition);
+    }
+
     /** How many numbers differ between healthy vehicles. */
-    int nuisances() {
+    public int nuisances() {
         return nuisances.count();
     }
 
     /** The solution with one of those numbers moved by one standard deviation. */
     Solution solveShifted(Condition condition, VehicleState state, int nuisance) {
         values.set(state);
-        nuisances.shift(values, nuisance, state);
+        nuisances.shift(values, nuisance, state, 1);
         return solved(condition);
     }
 
@@ -92,6 +108,10 @@ public final class NetworkSolver {
             return step.result(Plunger.ENGAGED, iterations);
         }
         return found(false, condition) ? step.result(Plunger.CHATTERS, iterations) : unsolved();
+    }
+
+    boolean contactsClosed() {
+        return closed;
     }
 
     /** What the solenoid's plunger does. */
@@ -121,6 +141,7 @@ public final class NetworkSolver {
 
     /** Finds the self-consistent modes, full steps first, then by trying every combination. */
     private boolean found(boolean contactsClosed, Condition condition) {
+        closed = contactsClosed;
         step.begin(condition, contactsClosed);
         int[] modes = lastModes[2 * condition.ordinal() + (contactsClosed ? 1 : 0)];
         for (int i = 0; i < MOST_STEPS; i++) {

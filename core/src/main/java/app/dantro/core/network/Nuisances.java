@@ -6,7 +6,7 @@ import app.dantro.core.circuit.Starter;
 import app.dantro.core.network.Fault.Output;
 
 /**
- * The numbers that differ between healthy vehicles, each moved by one standard deviation (docs/physics.md, parameters:
+ * The numbers that differ between healthy vehicles, each moved by some standard deviations (docs/physics.md, parameters:
  * the spreads in brackets). Resistances and conductances move as their logarithm.
  */
 final class Nuisances {
@@ -37,58 +37,68 @@ final class Nuisances {
                 + netlist.loads.length;
     }
 
-    /** Moves one number of the values at hand. */
-    void shift(DeviceValues values, int nuisance, VehicleState state) {
+    /** Moves one number of the values at hand by some of its standard deviations. */
+    void shift(DeviceValues values, int nuisance, VehicleState state, double sigmas) {
         int i = nuisance;
         if (i < netlist.parts.length) {
             ResistanceRange range = netlist.parts[i].resistance().healthyAt(state.celsius());
-            values.ohms[i] += range.nominalOhms() * (Math.exp(range.logSpread()) - 1);
+            values.ohms[i] += range.nominalOhms() * (Math.exp(sigmas * range.logSpread()) - 1);
             return;
         }
         i -= netlist.parts.length;
         if (i < PER_BATTERY * netlist.batteries.length) {
             int battery = i / PER_BATTERY;
-            values.batteries[battery] = battery(values.batteries[battery], battery, i % PER_BATTERY, state);
+            values.batteries[battery] = battery(values.batteries[battery], battery, i % PER_BATTERY, state, sigmas);
             return;
         }
         i -= PER_BATTERY * netlist.batteries.length;
         if (i < PER_STARTER * netlist.starters.length) {
-            values.motors[i / PER_STARTER] = motor(values.motors[i / PER_STARTER], i % PER_STARTER);
+            values.motors[i / PER_STARTER] = motor(values.motors[i / PER_STARTER], i % PER_STARTER, sigmas);
             return;
         }
         i -= PER_STARTER * netlist.starters.length;
         if (i < PER_ALTERNATOR * netlist.alternators.length) {
-            values.outputs[i / PER_ALTERNATOR] = output(values.outputs[i / PER_ALTERNATOR], i % PER_ALTERNATOR);
+            values.outputs[i / PER_ALTERNATOR] = output(values.outputs[i / PER_ALTERNATOR], i % PER_ALTERNATOR, sigmas);
             return;
         }
-        values.loadFactors[i - PER_ALTERNATOR * netlist.alternators.length] = Math.exp(ASSUMED_LOAD_SPREAD);
+        values.loadFactors[i - PER_ALTERNATOR * netlist.alternators.length] = Math.exp(sigmas * ASSUMED_LOAD_SPREAD);
     }
 
-    private Battery.Source battery(Battery.Source healthy, int battery, int which, VehicleState state) {
+    private Battery.Source battery(Battery.Source healthy, int battery, int which, VehicleState state, double sigmas) {
         double spread = netlist.batteries[battery].internalOhms().logSpread();
         return switch (which) {
-            case 0 ->
-                BatteryModel.source(
-                        netlist.batteries[battery],
-                        Math.min(1, state.stateOfCharge() + ASSUMED_CHARGE_SPREAD),
-                        state.celsius());
+            case 0 -> charged(healthy, netlist.batteries[battery], state, sigmas);
             case 1 ->
                 new Battery.Source(
-                        healthy.volts() + ASSUMED_RESIDUAL_VOLTS, healthy.dischargeOhms(), healthy.chargeOhms());
+                        healthy.volts() + sigmas * ASSUMED_RESIDUAL_VOLTS,
+                        healthy.dischargeOhms(),
+                        healthy.chargeOhms());
             case 2 ->
-                new Battery.Source(healthy.volts(), healthy.dischargeOhms() * Math.exp(spread), healthy.chargeOhms());
+                new Battery.Source(
+                        healthy.volts(), healthy.dischargeOhms() * Math.exp(sigmas * spread), healthy.chargeOhms());
             default ->
                 new Battery.Source(
                         healthy.volts(),
                         healthy.dischargeOhms(),
-                        healthy.chargeOhms() * Math.exp(ASSUMED_CHARGE_OHMS_SPREAD));
+                        healthy.chargeOhms() * Math.exp(sigmas * ASSUMED_CHARGE_OHMS_SPREAD));
         };
     }
 
-    private static Starter.Motor motor(Starter.Motor m, int which) {
-        double k = which == 0 ? Math.exp(ASSUMED_MOTOR_CONSTANT_SPREAD) : 1;
-        double r = which == 1 ? Math.exp(ASSUMED_MOTOR_OHMS_SPREAD) : 1;
-        double drag = which == 2 ? Math.exp(ASSUMED_DRAG_SPREAD) : 1;
+    /** A fuller battery moves by as much as a healthy one would, whatever else is wrong with it. */
+    private Battery.Source charged(Battery.Source now, Battery battery, VehicleState state, double sigmas) {
+        double fuller = Math.max(0, Math.min(1, state.stateOfCharge() + sigmas * ASSUMED_CHARGE_SPREAD));
+        Battery.Source from = BatteryModel.source(battery, state.stateOfCharge(), state.celsius());
+        Battery.Source to = BatteryModel.source(battery, fuller, state.celsius());
+        return new Battery.Source(
+                now.volts() + to.volts() - from.volts(),
+                now.dischargeOhms() * to.dischargeOhms() / from.dischargeOhms(),
+                now.chargeOhms() * to.chargeOhms() / from.chargeOhms());
+    }
+
+    private Starter.Motor motor(Starter.Motor m, int which, double sigmas) {
+        double k = which == 0 ? Math.exp(sigmas * ASSUMED_MOTOR_CONSTANT_SPREAD) : 1;
+        double r = which == 1 ? Math.exp(sigmas * ASSUMED_MOTOR_OHMS_SPREAD) : 1;
+        double drag = which == 2 ? Math.exp(sigmas * ASSUMED_DRAG_SPREAD) : 1;
         return new Starter.Motor(
                 m.voltSecondsPerRadian() * k,
                 m.ohms() * r,
@@ -96,12 +106,15 @@ final class Nuisances {
                 m.dragNewtonMetreSeconds() * drag);
     }
 
-    private static Output output(Output healthy, int which) {
+    private Output output(Output healthy, int which, double sigmas) {
         return which == 0
                 ? new Output(
-                        healthy.share() * Math.exp(ASSUMED_LIMIT_SPREAD),
+                        healthy.share() * Math.exp(sigmas * ASSUMED_LIMIT_SPREAD),
                         healthy.setpointVolts(),
                         healthy.rippleFactor())
-                : new Output(healthy.share(), healthy.setpointVolts() + ASSUMED_SETPOINT_VOLTS, healthy.rippleFactor());
+                : new Output(
+                        healthy.share(),
+                        healthy.setpointVolts() + sigmas * ASSUMED_SETPOINT_VOLTS,
+                        healthy.rippleFactor());
     }
 }

@@ -1,0 +1,80 @@
+package app.dantro.acceptance.bench.vehicles;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Evidence;
+import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.planning.Advice;
+import app.dantro.core.planning.Advisor;
+import app.dantro.core.planning.Workplace;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** What the program advises, within its gates: base voltage first, no cranking of a flat battery. */
+final class PlannerStrategy implements Strategy {
+    private static final int MOST_READINGS = 22;
+    private static final double CHARGED_VOLTS = 12.4;
+    private static final double CRANKABLE_VOLTS = 12.0;
+
+    @Override
+    public String words() {
+        return "planner";
+    }
+
+    @Override
+    public Call work(Job job, PreparedCircuit prepared) {
+        Complaint complaint = Complaint.valueOf(job.vehicle.complaint());
+        boolean charged = false;
+        int proof = 0;
+        double base = job.posts(Condition.REST);
+        while (true) {
+            Evidence evidence = new Evidence(job.observations, complaint, Optional.of(job.vehicle.starts()), false);
+            boolean low = base < (charged ? CRANKABLE_VOLTS : CHARGED_VOLTS) * job.circuit.blocks();
+            Advice advice = Advisor.advise(prepared, evidence, workplace(job, low));
+            switch (advice.kind()) {
+                case REPAIR -> {
+                    return Call.repair(advice.part().orElseThrow(), proof);
+                }
+                case HEALTHY -> {
+                    if (!low || charged) {
+                        return Call.healthy(proof);
+                    }
+                }
+                case UNDECIDED -> {
+                    if (!low || charged) {
+                        return Call.undecided(proof);
+                    }
+                }
+                default -> {}
+            }
+            if (job.readings >= MOST_READINGS) {
+                return Call.undecided(proof);
+            }
+            if (low && !charged) {
+                Optional<PartId> flat = job.charged();
+                if (flat.isPresent()) {
+                    return Call.repair(flat.get(), proof);
+                }
+                charged = true;
+                base = job.posts(Condition.REST);
+                continue;
+            }
+            proof += advice.kind() == Advice.Kind.SEARCH ? 0 : 1;
+            job.read(advice.proposals().get(0).what());
+        }
+    }
+
+    static Workplace workplace(Job job, boolean low) {
+        Set<Condition> conditions = EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
+        if (!low) {
+            conditions.add(Condition.CRANKING);
+        }
+        if (job.vehicle.starts()) {
+            conditions.add(Condition.RAISED);
+            conditions.add(Condition.RAISED_LOADED);
+        }
+        return new Workplace(conditions, true, job.last);
+    }
+}

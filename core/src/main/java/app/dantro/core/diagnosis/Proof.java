@@ -1,0 +1,152 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Device;
+import app.dantro.core.circuit.Load;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.Starter;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The chain of readings without which no part is called faulty, whatever its probability (docs/job.md, when a part may
+ * be called faulty): a wiring part needs one across just itself with its current flowing; a device needs what reaches it
+ * and what it delivers.
+ */
+public final class Proof {
+    private static final double CHARGED_VOLTS = 12.4;
+    /** A dead cell takes 2.1 V; half of that tells it from a battery that is merely flat after charging. */
+    private static final double LOW_CELL_VOLTS = 1.05;
+
+    private final Circuit circuit;
+    private final List<Observation> observations;
+
+    public Proof(Circuit circuit, List<Observation> observations) {
+        this.circuit = circuit;
+        this.observations = List.copyOf(observations);
+    }
+
+    /**
+     * A link of the chain.
+     *
+     * @param words what it is, as spoken
+     * @param any readings of which one closes it
+     */
+    public record Link(String words, List<Observable> any) {
+        public Link {
+            any = List.copyOf(any);
+        }
+    }
+
+    /** What is still missing before a part may be called faulty. */
+    public List<Link> missing(PartId part) {
+        return chain(part).stream().filter(link -> !closed(link)).toList();
+    }
+
+    /** Everything a part's verdict needs. */
+    public List<Link> chain(PartId part) {
+        Optional<Part> wiring = circuit.part(part);
+        if (wiring.isPresent()) {
+            return List.of(across(wiring.get()));
+        }
+        Device device = circuit.device(part)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "There is no part (%s) in the circuit (%s).".formatted(part, circuit.id())));
+        if (device instanceof Battery battery) {
+            return battery(battery);
+        }
+        if (device instanceof Starter starter) {
+            return List.of(
+                    link(
+                            "the volts that reach the motor while cranking",
+                            volts(Condition.CRANKING, starter.motorStud(), starter.starterCase())),
+                    link("the battery's volts while cranking", posts(Condition.CRANKING)));
+        }
+        if (device instanceof Alternator alternator) {
+            return List.of(new Link(
+                    "the alternator's own volts, B+ to case, while it should charge",
+                    List.of(
+                            volts(Condition.RAISED_LOADED, alternator.output(), alternator.ground()),
+                            volts(Condition.RAISED, alternator.output(), alternator.ground()))));
+        }
+        return device instanceof Load
+                ? List.of(link("the standing current with everything off", new Observable.Amps(Condition.REST)))
+                : List.of(link("a reading that this program does not take yet", new Observable.Amps(Condition.REST)));
+    }
+
+    /** Across just this part, in any condition in which its current flows. */
+    private Link across(Part part) {
+        List<Observable> any = new ArrayList<>();
+        for (Condition condition : Condition.values()) {
+            if (condition != Condition.REST && condition != Condition.AFTER_SWITCH_OFF) {
+                any.add(volts(condition, part.from(), part.to()));
+            }
+        }
+        return new Link("a reading across just this part", any);
+    }
+
+    private List<Link> battery(Battery battery) {
+        return List.of(
+                link(
+                        "its base voltage",
+                        volts(Condition.REST, battery.positivePost(), battery.negativePost()),
+                        posts(Condition.REST)),
+                cellLow(battery)
+                        ? link("its base voltage", posts(Condition.REST))
+                        : new Link(
+                                "its volts while cranking",
+                                List.of(
+                                        volts(Condition.CRANKING, battery.positivePost(), battery.negativePost()),
+                                        posts(Condition.CRANKING))));
+    }
+
+    /** A base voltage that a cell is missing from: then there is nothing to crank with. */
+    private boolean cellLow(Battery battery) {
+        double own = CHARGED_VOLTS - LOW_CELL_VOLTS;
+        return base(battery.positivePost(), battery.negativePost(), own)
+                || base(circuit.plusPost(), circuit.minusPost(), CHARGED_VOLTS * circuit.blocks() - LOW_CELL_VOLTS);
+    }
+
+    private boolean base(PointId red, PointId black, double belowVolts) {
+        return observations.stream()
+                .filter(o -> same(o.what(), volts(Condition.REST, red, black)))
+                .anyMatch(o -> Math.abs(o.value()) < belowVolts);
+    }
+
+    private boolean closed(Link link) {
+        return link.any().stream().anyMatch(this::taken);
+    }
+
+    private boolean taken(Observable what) {
+        return observations.stream().anyMatch(o -> same(o.what(), what));
+    }
+
+    /** The same measurement, whichever way round the leads are. */
+    public static boolean same(Observable one, Observable other) {
+        if (one instanceof Observable.Volts a && other instanceof Observable.Volts b) {
+            return a.condition() == b.condition() && Set.of(a.red(), a.black()).equals(Set.of(b.red(), b.black()));
+        }
+        return one.equals(other);
+    }
+
+    private Observable posts(Condition condition) {
+        return volts(condition, circuit.plusPost(), circuit.minusPost());
+    }
+
+    private static Observable volts(Condition condition, PointId red, PointId black) {
+        return new Observable.Volts(condition, red, black);
+    }
+
+    private static Link link(String words, Observable... any) {
+        return new Link(words, List.of(any));
+    }
+}

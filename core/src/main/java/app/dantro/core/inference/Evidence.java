@@ -1,0 +1,41 @@
+package app.dantro.core.inference;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * All that speaks for or against a hypothesis.
+ *
+ * @param observations what instruments showed since the last repair that could have changed it
+ * @param starts whether the engine can be started, if that is known
+ * @param repaired true after a repair: then little is usually left
+ */
+public record Evidence(
+        List<Observation> observations, Complaint complaint, Optional<Boolean> starts, boolean repaired) {
+    /** More readings than any case needs; the newest count. */
+    private static final int MOST = 60;
+
+    public Evidence {
+        Objects.requireNonNull(complaint, "complaint");
+        Objects.requireNonNull(starts, "starts");
+        Set<Object> seen = new HashSet<>();
+        observations = observations.stream()
+                .filter(o -> seen.add(Map.entry(o.reading(), o.what())))
+                .toList();
+        observations = List.copyOf(observations.subList(Math.max(0, observations.size() - MOST), observations.size()));
+    }
+
+    public static Evidence of(List<Observation> observations) {
+        return new Evidence(observations, Complaint.UNKNOWN, Optional.empty(), false);
+    }
+
+    /** The same without what one reading showed. */
+    public Evidence without(java.util.UUID reading) {
+        return new Evidence(
+                observations.stream().filter(o -> !o.reading().equals(reading)).toList(), complaint, starts, repaired);
+    }
+}

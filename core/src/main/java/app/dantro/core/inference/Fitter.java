@@ -1,0 +1,144 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.Condition;
+import java.util.List;
+
+/**
+ * Fits one hypothesis to the observations: {@code y = μ + A θ + noise} with {@code θ ~ N(0, I)} shared between all of
+ * them. Buffers are reused; confined to one thread.
+ */
+final class Fitter {
+    private static final double ASSUMED_FLUTTER = 0.01;
+    private static final double ASSUMED_RUNNING_FLUTTER = 0.003;
+    private static final double ASSUMED_LEAST_VOLTS = 0.0005;
+    private static final double ASSUMED_CLAMP_AMPS = 0.5;
+    private static final double ASSUMED_SPEED_SHARE = 0.02;
+    private static final double DIGITS = 2 / Math.sqrt(3);
+
+    final PreparedCircuit prepared;
+    final List<Observation> observations;
+    final int count;
+    final int columns;
+    /** What is expected, and what lies between that and the reading. */
+    final double[] mean;
+
+    final double[] difference;
+    /** observations × columns. */
+    final double[] slopes;
+
+    final double[] covariance;
+    final Gaussian gaussian;
+    private final int[] plus;
+    private final int[] minus;
+
+    Fitter(PreparedCircuit prepared, List<Observation> observations) {
+        this.prepared = prepared;
+        this.observations = observations;
+        this.count = observations.size();
+        this.columns = prepared.columns();
+        mean = new double[count];
+        difference = new double[count];
+        slopes = new double[count * columns];
+        covariance = new double[count * count];
+        gaussian = new Gaussian(Math.max(1, count));
+        plus = observations.stream().mapToInt(o -> prepared.plus(o.what())).toArray();
+        minus = observations.stream().mapToInt(o -> prepared.minus(o.what())).toArray();
+    }
+
+    /** Takes over a hypothesis; false if it has no operating point in one of the conditions. */
+    boolean load(int first, int second) {
+        for (int i = 0; i < count; i++) {
+            Observable what = observations.get(i).what();
+            mean[i] = prepared.mean(first, second, what.condition(), plus[i], minus[i]);
+            if (Double.isNaN(mean[i])) {
+                return false;
+            }
+            difference[i] = observations.get(i).value() - mean[i];
+            prepared.slopes(first, second, what, mean[i], slopes, i * columns);
+        }
+        for (int i = 0; i < count; i++) {
+            for (int j = 0; j <= i; j++) {
+                double sum = 0;
+                for (int k = 0; k < columns; k++) {
+                    sum += slopes[i * columns + k] * slopes[j * columns + k];
+                }
+                sum += noise(i, j);
+                covariance[i * count + j] = sum;
+                covariance[j * count + i] = sum;
+            }
+        }
+        return true;
+    }
+
+    /** The display's own error is the same when the same thing is read again; flutter is not. */
+    private double noise(int i, int j) {
+        Observation one = observations.get(i);
+        if (i == j) {
+            return shared(one.what(), one.resolution()) + own(one.what(), mean[i]);
+        }
+        Observation other = observations.get(j);
+        return one.what().equals(other.what()) ? shared(one.what(), Math.min(one.resolution(), other.resolution())) : 0;
+    }
+
+    static double variance(Observable what, double mean, double resolution) {
+        return shared(what, resolution) + own(what, mean);
+    }
+
+    private static double shared(Observable what, double resolution) {
+        double digits = DIGITS * (what.isVolts() ? Math.min(resolution, 0.1) : resolution);
+        double offset = what instanceof Observable.Amps
+                ? ASSUMED_CLAMP_AMPS / Math.sqrt(3)
+                : what.isVolts() ? ASSUMED_LEAST_VOLTS : 0;
+        return digits * digits + offset * offset;
+    }
+
+    private static double own(Observable what, double mean) {
+        Condition condition = what.condition();
+        double share = what instanceof Observable.Speed
+                ? ASSUMED_SPEED_SHARE
+                : condition.starterCalled() ? ASSUMED_FLUTTER : condition.running() ? ASSUMED_RUNNING_FLUTTER : 0;
+        double least = what.isVolts() ? 0.5 * ASSUMED_LEAST_VOLTS : 0.1;
+        return share * share * mean * mean + least * least;
+    }
+
+    /** What an instrument's display can span, for a slip that may be anything. */
+    double span(int i) {
+        double blocks = prepared.circuit().blocks();
+        return observations.get(i).what().isVolts() ? 40 * blocks : 1000;
+    }
+
+    /** Density of the chosen observations under the loaded hypothesis. */
+    boolean fit(int[] chosen, int n) {
+        return gaussian.compute(covariance, count, difference, chosen, n);
+    }
+
+    /** Density of all observations only. */
+    boolean quick() {
+        return gaussian.density(covariance, count, difference, count);
+    }
+
+    /** What is then known of the numbers: {@code θ̂ = Aᵀ u}. */
+    double[] numbers(int[] chosen, int n) {
+        double[] theta = new double[columns];
+        for (int i = 0; i < n; i++) {
+            for (int k = 0; k < columns; k++) {
+                theta[k] += slopes[chosen[i] * columns + k] * gaussian.weighted[i];
+            }
+        }
+        return theta;
+    }
+
+    /** {@code W = L⁻¹ A}, n × columns: by how much less each combination of numbers is uncertain now. */
+    double[] whitened(int[] chosen, int n) {
+        double[] whitened = new double[n * columns];
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j <= i; j++) {
+                double factor = gaussian.inverse(i, j);
+                for (int k = 0; k < columns; k++) {
+                    whitened[i * columns + k] += factor * slopes[chosen[j] * columns + k];
+                }
+            }
+        }
+        return whitened;
+    }
+}

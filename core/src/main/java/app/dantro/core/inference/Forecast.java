@@ -1,0 +1,132 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.PartId;
+
+/**
+ * What one explanation makes of everything that has not been read yet. The numbers that differ between vehicles are
+ * known as well as the readings tell: {@code θ ~ N(θ̂, I − Wᵀ W)}.
+ */
+public final class Forecast {
+    private final PreparedCircuit prepared;
+    private final Explanation explanation;
+    private final int columns;
+    private final int rows;
+    private final double[] theta;
+    private final double[] whitened;
+    private final double[] slope;
+
+    private Forecast(Fitter fitter, Explanation explanation, double[] theta, double[] whitened, int rows) {
+        this.prepared = fitter.prepared;
+        this.explanation = explanation;
+        this.columns = fitter.columns;
+        this.rows = rows;
+        this.theta = theta;
+        this.whitened = whitened;
+        this.slope = new double[columns];
+    }
+
+    static Forecast of(Fitter fitter, Explanation explanation) {
+        int[] chosen = new int[fitter.count - Long.bitCount(explanation.slips())];
+        for (int i = 0, at = 0; i < fitter.count; i++) {
+            if (!explanation.slipped(i)) {
+                chosen[at++] = i;
+            }
+        }
+        if (!fitter.load(explanation.first(), explanation.second()) || !fitter.fit(chosen, chosen.length)) {
+            throw new IllegalStateException("The explanation (%s) was fitted before.".formatted(explanation));
+        }
+        return new Forecast(
+                fitter,
+                explanation,
+                fitter.numbers(chosen, chosen.length),
+                fitter.whitened(chosen, chosen.length),
+                chosen.length);
+    }
+
+    public Explanation explanation() {
+        return explanation;
+    }
+
+    /**
+     * What an observable should show.
+     *
+     * @param resolution what one step of the display is worth
+     * @return mean and variance, meter included; NaN where there is no operating point
+     */
+    public Expected expected(Observable what, double resolution) {
+        double mean = prepared.mean(explanation.first(), explanation.second(), what);
+        if (Double.isNaN(mean)) {
+            return new Expected(Double.NaN, Double.NaN);
+        }
+        prepared.slopes(explanation.first(), explanation.second(), what, mean, slope, 0);
+        double shifted = mean;
+        double variance = Fitter.variance(what, mean, resolution);
+        for (int k = 0; k < columns; k++) {
+            shifted += slope[k] * theta[k];
+            variance += slope[k] * slope[k];
+        }
+        for (int i = 0; i < rows; i++) {
+            double sum = 0;
+            for (int k = 0; k < columns; k++) {
+                sum += whitened[i * columns + k] * slope[k];
+            }
+            variance -= sum * sum;
+        }
+        return new Expected(shifted, Math.max(variance, Fitter.variance(what, 0, resolution) / 4));
+    }
+
+    /** Mean and variance of what an instrument should show. */
+    public record Expected(double mean, double variance) {}
+
+    /** Potentials of all outputs of a condition, moved by what the readings tell of the numbers; for planning. */
+    double[] outputs(app.dantro.core.circuit.Condition condition) {
+        ResponseTable table = prepared.table(condition);
+        double[] all = new double[table.outputs];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = prepared.mean(explanation.first(), explanation.second(), condition, i, -1);
+            int at = (explanation.first() * table.outputs + i) * table.numbers;
+            for (int k = 0; k < table.numbers; k++) {
+                all[i] += table.slopes[at + k] * theta[k];
+            }
+        }
+        return all;
+    }
+
+    int numbers() {
+        return columns;
+    }
+
+    /** For every output of a condition its slopes, followed by what of them the readings took away: {@code W a}. */
+    double[][] spreads(app.dantro.core.circuit.Condition condition) {
+        ResponseTable table = prepared.table(condition);
+        double[][] all = new double[table.outputs][columns + rows];
+        for (int i = 0; i < all.length; i++) {
+            int at = (explanation.first() * table.outputs + i) * table.numbers;
+            for (int k = 0; k < table.numbers; k++) {
+                all[i][k] = table.slopes[at + k];
+            }
+            for (int r = 0; r < rows; r++) {
+                for (int k = 0; k < table.numbers; k++) {
+                    all[i][columns + r] += whitened[r * columns + k] * all[i][k];
+                }
+            }
+        }
+        return all;
+    }
+
+    /** By how many of its standard deviations a part's healthy resistance lies off its usual value, mean and variance. */
+    Expected number(int column) {
+        double variance = 1;
+        for (int i = 0; i < rows; i++) {
+            variance -= whitened[i * columns + column] * whitened[i * columns + column];
+        }
+        return new Expected(theta[column], Math.max(1e-6, variance));
+    }
+
+    /** How a part's severity moved within its step, in standard deviations, if the part is at fault. */
+    Expected severity(PartId part) {
+        boolean second = explanation.second() >= 0
+                && prepared.hypotheses().get(explanation.second()).parts().contains(part);
+        return number(second ? prepared.secondSeverityColumn() : prepared.severityColumn());
+    }
+}

@@ -1,0 +1,131 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Device;
+import app.dantro.core.circuit.Load;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.ResistanceRange;
+import app.dantro.core.network.Fault;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Every single fault of a circuit on its grid of severities, the healthy vehicle first. */
+final class Hypotheses {
+    private static final double LEAST_OHMS = 0.3e-3;
+    private static final double MOST_OHMS = 10;
+    private static final double STEP = Math.pow(10, 1.0 / 3);
+    /** Standard deviation of a severity that lies anywhere in its step of the grid, of its logarithm. */
+    private static final double STEP_SIGMA = Math.log(STEP) / Math.sqrt(12);
+
+    private static final double[] WEAK = {2, 2.7, 4, 6, 9};
+    private static final double[] FLAT = {0.45, 0.35, 0.25, 0.15, 0.05};
+    private static final double[] DRAG = {1.8, 2.2, 3, 4.5, 8, 30};
+    private static final double[] BRUSHES = {0.8, 1.2, 2, 4, 7};
+    private static final double[] SHORTED = {0.8, 0.71, 0.62, 0.5};
+    private static final double[] OUTPUT = {0.62, 0.5, 0.38, 0.25};
+    private static final double[] OFFSET = {-1.6, -0.8, 0.7, 1, 1.4, 1.8};
+    private static final double[] DRAIN = {0.8, 1.6, 3};
+    private static final double RELATIVE_SIGMA = 0.12;
+
+    private final Circuit circuit;
+    private final double celsius;
+    private final List<Hypothesis> all = new ArrayList<>();
+
+    private Hypotheses(Circuit circuit, double celsius) {
+        this.circuit = circuit;
+        this.celsius = celsius;
+    }
+
+    static List<Hypothesis> of(Circuit circuit, double celsius) {
+        Hypotheses made = new Hypotheses(circuit, celsius);
+        made.all.add(new Hypothesis(List.of(), Optional.empty(), Math.log(Priors.ASSUMED_HEALTHY)));
+        made.wiring(Priors.ASSUMED_SINGLE * Priors.ASSUMED_WIRING);
+        made.components(Priors.ASSUMED_SINGLE * (1 - Priors.ASSUMED_WIRING));
+        return List.copyOf(made.all);
+    }
+
+    private void wiring(double probability) {
+        double sum = circuit.parts().stream().mapToDouble(Priors::weight).sum();
+        for (Part part : circuit.parts()) {
+            List<Fault> grid = new ArrayList<>();
+            List<Optional<Fault>> stronger = new ArrayList<>();
+            for (double ohms = leastOhms(part); ohms < MOST_OHMS; ohms *= STEP) {
+                grid.add(new Fault.AddedResistance(part.id(), ohms));
+                stronger.add(Optional.of(new Fault.AddedResistance(part.id(), ohms * Math.exp(STEP_SIGMA))));
+            }
+            grid.add(new Fault.Open(part.id()));
+            stronger.add(Optional.empty());
+            add(grid, stronger, probability * Priors.weight(part) / sum);
+        }
+    }
+
+    /** The smallest excess worth a name: from just inside what a healthy part of this kind may show. */
+    private double leastOhms(Part part) {
+        ResistanceRange healthy = part.resistance().healthyAt(celsius);
+        return Math.max(LEAST_OHMS, (healthy.upperOhms() - healthy.nominalOhms()) * Math.sqrt(STEP));
+    }
+
+    private void components(double probability) {
+        double batteries = circuit.batteries().isEmpty() ? 0 : Priors.ASSUMED_BATTERY;
+        double starters = circuit.starter().isEmpty() ? 0 : Priors.ASSUMED_STARTER;
+        double alternators = circuit.alternator().isEmpty() ? 0 : Priors.ASSUMED_ALTERNATOR;
+        double sum = batteries + starters + alternators + Priors.ASSUMED_DRAIN;
+        circuit.batteries()
+                .forEach(b -> battery(
+                        b.id(),
+                        probability * batteries / sum / circuit.batteries().size()));
+        circuit.starter().ifPresent(s -> starter(s.id(), probability * starters / sum));
+        circuit.alternator().ifPresent(a -> alternator(a.id(), probability * alternators / sum));
+        circuit.devices().stream()
+                .filter(d -> d instanceof Load load && !load.glow())
+                .map(Device::id)
+                .findFirst()
+                .ifPresent(load -> drain(load, probability * Priors.ASSUMED_DRAIN / sum));
+    }
+
+    private void battery(PartId id, double probability) {
+        grid(WEAK, RELATIVE_SIGMA, s -> new Fault.WeakBattery(id, s), 0.40 * probability);
+        grid(FLAT, RELATIVE_SIGMA, s -> new Fault.FlatBattery(id, s), 0.40 * probability);
+        add(List.of(new Fault.DeadCell(id)), List.of(Optional.empty()), 0.20 * probability);
+    }
+
+    private void starter(PartId id, double probability) {
+        grid(DRAG, RELATIVE_SIGMA, s -> new Fault.Drag(id, s), 0.40 * probability);
+        grid(BRUSHES, RELATIVE_SIGMA, s -> new Fault.WornBrushes(id, s), 0.25 * probability);
+        grid(SHORTED, 0.04, s -> new Fault.ShortedWinding(id, Math.min(1, s)), 0.20 * probability);
+        add(List.of(new Fault.OpenArmature(id)), List.of(Optional.empty()), 0.15 * probability);
+    }
+
+    private void alternator(PartId id, double probability) {
+        add(List.of(new Fault.NoOutput(id)), List.of(Optional.empty()), 0.35 * probability);
+        grid(OUTPUT, 0.06, s -> new Fault.LowOutput(id, Math.min(1, s)), 0.35 * probability);
+        grid(OFFSET, RELATIVE_SIGMA, s -> new Fault.RegulatorOffset(id, s), 0.20 * probability);
+        add(List.of(new Fault.FullField(id)), List.of(Optional.empty()), 0.10 * probability);
+    }
+
+    private void drain(PartId id, double probability) {
+        grid(DRAIN, 0.2, s -> new Fault.Drain(id, s), probability);
+    }
+
+    private interface Severe {
+        Fault of(double severity);
+    }
+
+    private void grid(double[] severities, double sigma, Severe fault, double probability) {
+        List<Fault> grid = new ArrayList<>();
+        List<Optional<Fault>> stronger = new ArrayList<>();
+        for (double severity : severities) {
+            grid.add(fault.of(severity));
+            stronger.add(Optional.of(fault.of(severity * Math.exp(sigma))));
+        }
+        add(grid, stronger, probability);
+    }
+
+    private void add(List<Fault> grid, List<Optional<Fault>> stronger, double probability) {
+        for (int i = 0; i < grid.size(); i++) {
+            all.add(new Hypothesis(List.of(grid.get(i)), stronger.get(i), Math.log(probability / grid.size())));
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PointId;
+import java.util.Objects;
+
+/** Something an instrument can show in one condition. */
+public sealed interface Observable {
+    Condition condition();
+
+    /** True for a meter's volts. */
+    default boolean isVolts() {
+        return false;
+    }
+
+    /** Volts between two points, red − black. */
+    record Volts(Condition condition, PointId red, PointId black) implements Observable {
+        public Volts {
+            Objects.requireNonNull(condition, "condition");
+            if (red.equals(black)) {
+                throw new IllegalArgumentException(
+                        "Both leads are on (%s). Put them on two different points.".formatted(red));
+            }
+        }
+
+        @Override
+        public boolean isVolts() {
+            return true;
+        }
+    }
+
+    /**
+     * Amperes by clamp: around everything on the battery's − clamp, or around the charge cable while the alternator or a
+     * pile at the alternator makes the current.
+     */
+    record Amps(Condition condition) implements Observable {
+        public Amps {
+            Objects.requireNonNull(condition, "condition");
+        }
+    }
+
+    /** The crankshaft's speed in 1/min. */
+    record Speed(Condition condition) implements Observable {
+        public Speed {
+            Objects.requireNonNull(condition, "condition");
+        }
+    }
+}

@@ -1,0 +1,210 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What the likeliest explanations expect of readings not taken yet, and how much each reading would tell about the name
+ * of the fault: the mutual information between the two, in bits (sources.md [LINDLEY]). Never negative. Confined to one
+ * thread.
+ */
+public final class Outlook {
+    private static final int MOST = 160;
+    private static final int MOST_EXACT = 56;
+    private static final double[] NODES = {-1.7320508075688772, 0, 1.7320508075688772};
+    private static final double[] SHARES = {1.0 / 6, 2.0 / 3, 1.0 / 6};
+    private static final double LOG_2 = Math.log(2);
+    private static final int BINS = 49;
+    private static final double BIN_SIGMAS = 1.6;
+    /** A reading may always be a slip: no outcome is impossible. */
+    private static final double FLOOR = 1e-4;
+
+    private final PreparedCircuit prepared;
+    private final List<Forecast> forecasts = new ArrayList<>();
+    private final double[] weights;
+    private final int[] groups;
+    private final int groupCount;
+    private final Map<Condition, double[][]> outputs = new EnumMap<>(Condition.class);
+    private final Map<Condition, double[][]> spreads = new EnumMap<>(Condition.class);
+    private final double[] binWeights = new double[BINS];
+    private final double[] cells;
+    private final int[] touched;
+    private final double nameBits;
+    private int touchedCount;
+
+    private Outlook(Posterior posterior) {
+        this.prepared = posterior.prepared();
+        List<Explanation> top = posterior.explanations();
+        top = top.subList(0, Math.min(MOST, top.size()));
+        weights = new double[top.size()];
+        groups = new int[top.size()];
+        Map<Set<String>, Integer> numbers = new HashMap<>();
+        double sum = top.stream().mapToDouble(Explanation::probability).sum();
+        for (int e = 0; e < weights.length; e++) {
+            Explanation explanation = top.get(e);
+            forecasts.add(posterior.forecast(explanation));
+            weights[e] = explanation.probability() / sum;
+            Set<String> name = new TreeSet<>();
+            explanation.parts(prepared).stream().map(PartId::value).forEach(name::add);
+            groups[e] = numbers.computeIfAbsent(name, n -> numbers.size());
+        }
+        groupCount = numbers.size();
+        cells = new double[BINS * groupCount];
+        touched = new int[weights.length];
+        nameBits = uncertainty();
+    }
+
+    public static Outlook of(Posterior posterior) {
+        return new Outlook(posterior);
+    }
+
+    /** What each of the likeliest explanations expects, the likeliest first. */
+    public List<Forecast> forecasts() {
+        return forecasts;
+    }
+
+    public double weight(int explanation) {
+        return weights[explanation];
+    }
+
+    /** Uncertainty in bits of the fault's name as it stands. */
+    public double nameBits() {
+        return nameBits;
+    }
+
+    private double uncertainty() {
+        double[] sums = new double[groupCount];
+        for (int e = 0; e < weights.length; e++) {
+            sums[groups[e]] += weights[e];
+        }
+        double bits = 0;
+        for (double sum : sums) {
+            bits -= sum > 0 ? sum * Math.log(sum) / LOG_2 : 0;
+        }
+        return bits;
+    }
+
+    /** A quick figure for the bits a reading would bring: what each explanation expects, sorted into bins. */
+    public double roughBits(Observable what) {
+        double[][] of = outputs.computeIfAbsent(what.condition(), this::outputsIn);
+        int plus = prepared.plus(what);
+        int minus = prepared.minus(what);
+        double center = at(of[0], plus) - at(of[0], minus);
+        double width = BIN_SIGMAS * sigma(what, plus, minus, center);
+        for (int e = 0; e < weights.length; e++) {
+            double off = (at(of[e], plus) - at(of[e], minus) - center) / width;
+            int step = Double.isNaN(off) ? 0 : Math.min(BINS / 2, Math.getExponent(1 + Math.abs(off)));
+            int bin = BINS / 2 + (off < 0 ? -step : step);
+            binWeights[bin] += weights[e];
+            int cell = bin * groupCount + groups[e];
+            if (cells[cell] == 0) {
+                touched[touchedCount++] = cell;
+            }
+            cells[cell] += weights[e];
+        }
+        return information();
+    }
+
+    /** Mutual information of bin and name; the bins are empty again afterwards. */
+    private double information() {
+        double nats = 0;
+        for (int i = 0; i < touchedCount; i++) {
+            double part = cells[touched[i]];
+            nats += part * Math.log(part / binWeights[touched[i] / groupCount]);
+            cells[touched[i]] = 0;
+        }
+        touchedCount = 0;
+        java.util.Arrays.fill(binWeights, 0);
+        return Math.max(0, nameBits + nats / LOG_2);
+    }
+
+    /** The bits a reading would bring, with every explanation's own spread; by a three-point rule (sources.md [GH]). */
+    public double bits(Observable what) {
+        int count = Math.min(MOST_EXACT, weights.length);
+        double[] mean = new double[count];
+        double[] sigma = new double[count];
+        double sum = 0;
+        for (int e = 0; e < count; e++) {
+            Forecast.Expected expected = forecasts.get(e).expected(what, Display.resolution(what, 0));
+            double shown = Display.resolution(what, expected.mean());
+            mean[e] = expected.mean();
+            sigma[e] = Math.sqrt(expected.variance() + 4.0 / 3 * shown * shown);
+            sum += weights[e];
+        }
+        double bits = 0;
+        for (int e = 0; e < count; e++) {
+            if (!Double.isNaN(mean[e])) {
+                bits += weights[e] / sum * bitsFrom(e, mean, sigma, sum);
+            }
+        }
+        return Math.max(0, bits);
+    }
+
+    private double bitsFrom(int e, double[] mean, double[] sigma, double sum) {
+        double bits = 0;
+        double share = groupShare(groups[e], mean.length, sum);
+        for (int q = 0; q < NODES.length; q++) {
+            double value = mean[e] + NODES[q] * sigma[e];
+            double all = 0;
+            double own = 0;
+            for (int o = 0; o < mean.length; o++) {
+                if (Double.isNaN(mean[o])) {
+                    continue;
+                }
+                double z = (value - mean[o]) / sigma[o];
+                double density = weights[o] / sum * (Math.exp(-0.5 * z * z) + FLOOR) / sigma[o];
+                all += density;
+                if (groups[o] == groups[e]) {
+                    own += density;
+                }
+            }
+            bits += SHARES[q] * Math.log(own / share / all) / LOG_2;
+        }
+        return bits;
+    }
+
+    private double groupShare(int group, int count, double sum) {
+        double share = 0;
+        for (int e = 0; e < count; e++) {
+            share += groups[e] == group ? weights[e] / sum : 0;
+        }
+        return share;
+    }
+
+    private static double at(double[] outputs, int output) {
+        return output < 0 ? 0 : outputs[output];
+    }
+
+    private double[][] outputsIn(Condition condition) {
+        double[][] all = new double[weights.length][];
+        for (int e = 0; e < all.length; e++) {
+            all[e] = forecasts.get(e).outputs(condition);
+        }
+        return all;
+    }
+
+    /** Spread of a reading under the likeliest explanation, meter included. */
+    private double sigma(Observable what, int plus, int minus, double mean) {
+        double[][] of =
+                spreads.computeIfAbsent(what.condition(), c -> forecasts.get(0).spreads(c));
+        int numbers = forecasts.get(0).numbers();
+        double variance = Fitter.variance(what, mean, Display.resolution(what, mean));
+        int length = of[0].length;
+        for (int k = 0; k < length; k++) {
+            double d = at(of, plus, k) - at(of, minus, k);
+            variance += k < numbers ? d * d : -d * d;
+        }
+        return Math.sqrt(Math.max(variance, Fitter.variance(what, 0, Display.resolution(what, mean))));
+    }
+
+    private static double at(double[][] of, int output, int k) {
+        return output < 0 ? 0 : of[output][k];
+    }
+}

@@ -1,0 +1,348 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.network.Fault;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * How likely every explanation is: hypothesis by hypothesis, with and without each reading taken for a slip. Pairs of
+ * faults come in when no single fault explains the readings well. The same evidence always gives the same posterior.
+ */
+public final class Posterior {
+    /** Explanations this much less likely than the best, in nats, are dropped. */
+    private static final double DROPPED_NATS = 14;
+
+    private static final double SLIP_NATS = 1.0;
+    private static final int MOST_SLIPS = 3;
+    private static final double DEEPER_NATS = 25;
+    /** A single fault fits badly beyond the 99th percentile of χ². */
+    private static final double BAD_FIT_SIGMAS = 2.33;
+
+    private static final double LEAST_PAIRS = 0.01;
+    private static final int PAIR_LEADS = 4;
+    private static final int PAIRS_LOOKED_AT = 24;
+    private static final double LOG_PAIR_SHARE =
+            Math.log(Priors.ASSUMED_PAIR / Priors.ASSUMED_SINGLE / Priors.ASSUMED_SINGLE);
+
+    private final PreparedCircuit prepared;
+    private final Evidence evidence;
+    private final Fitter fitter;
+    private final Symptoms symptoms;
+    private final List<Raw> raws = new ArrayList<>();
+    /** Every single fault with the slips that suit it best, the hopeless ones too. */
+    private final List<Raw> singleFits = new ArrayList<>();
+
+    private final List<Deeper> deeper = new ArrayList<>();
+    private List<Explanation> explanations = List.of();
+    private double best = Double.NEGATIVE_INFINITY;
+    private double evidenceNats;
+
+    private record Raw(int first, int second, long slips, double logWeight, double distance) {}
+
+    private Posterior(PreparedCircuit prepared, Evidence evidence) {
+        this.prepared = prepared;
+        this.evidence = evidence;
+        this.fitter = new Fitter(prepared, evidence.observations());
+        this.symptoms = prepared.symptoms();
+    }
+
+    /** The posterior; its explanations' probabilities sum to one. */
+    public static Posterior of(PreparedCircuit prepared, Evidence evidence) {
+        return of(prepared, evidence, true);
+    }
+
+    private static Posterior of(PreparedCircuit prepared, Evidence evidence, boolean withPairs) {
+        Posterior posterior = new Posterior(prepared, evidence);
+        posterior.singles();
+        posterior.deepen();
+        if (withPairs && posterior.fitsBadly()) {
+            posterior.pairs();
+            posterior.deepen();
+        }
+        posterior.normalise();
+        return posterior;
+    }
+
+    /** The posterior had one reading not been taken; pairs are looked at again only if they matter with it. */
+    public Posterior without(UUID reading) {
+        double pairs = explanations.stream()
+                .filter(e -> e.second() >= 0)
+                .mapToDouble(Explanation::probability)
+                .sum();
+        return of(prepared, evidence.without(reading), pairs > LEAST_PAIRS);
+    }
+
+    public PreparedCircuit prepared() {
+        return prepared;
+    }
+
+    public Evidence evidence() {
+        return evidence;
+    }
+
+    /** The likeliest first. */
+    public List<Explanation> explanations() {
+        return explanations;
+    }
+
+    /** Logarithm of the density of all the evidence; differences between two cases of the same readings mean something. */
+    public double logEvidence() {
+        return evidenceNats;
+    }
+
+    public double healthy() {
+        return explanations.stream()
+                .filter(e -> e.first() == 0 && e.second() < 0)
+                .mapToDouble(Explanation::probability)
+                .sum();
+    }
+
+    /** Probability that a part or device is at fault. */
+    public double probability(PartId part) {
+        return probabilities().getOrDefault(part, 0.0);
+    }
+
+    /** Probability that a part needs repair: a battery that is only flat needs charging, which proves nothing against it. */
+    public double toRepair(PartId part) {
+        return explanations.stream()
+                .filter(e -> e.faults(prepared).stream()
+                        .anyMatch(f -> f.part().equals(part) && !(f instanceof Fault.FlatBattery)))
+                .mapToDouble(Explanation::probability)
+                .sum();
+    }
+
+    /** Probability of every part that any explanation calls bad. */
+    public Map<PartId, Double> probabilities() {
+        Map<PartId, Double> sums = new HashMap<>();
+        for (Explanation e : explanations) {
+            e.parts(prepared).forEach(p -> sums.merge(p, e.probability(), Double::sum));
+        }
+        return sums;
+    }
+
+    /** Probability that an observation is a slip. */
+    public double slip(int observation) {
+        return explanations.stream()
+                .filter(e -> e.slipped(observation))
+                .mapToDouble(Explanation::probability)
+                .sum();
+    }
+
+    /** What an explanation expects of the numbers that differ between vehicles, and of any observable. */
+    public Forecast forecast(Explanation explanation) {
+        return Forecast.of(fitter, explanation);
+    }
+
+    private void singles() {
+        double shift = evidence.repaired() ? repairedShift() : 0;
+        for (int h = 0; h < prepared.hypotheses().size(); h++) {
+            double prior = prepared.hypotheses().get(h).logPrior();
+            if (evidence.repaired()) {
+                prior = h == 0 ? Math.log(Priors.ASSUMED_HEALTHY_AFTER_REPAIR) : prior + shift;
+            }
+            explain(h, -1, prior);
+        }
+    }
+
+    private static double repairedShift() {
+        return Math.log((1 - Priors.ASSUMED_HEALTHY_AFTER_REPAIR) / Priors.ASSUMED_SINGLE);
+    }
+
+    private void explain(int first, int second, double logPrior) {
+        double base = logPrior + symptoms.logLikelihood(evidence.complaint(), first, second);
+        if (evidence.starts().isPresent()) {
+            base += symptoms.logStarts(evidence.starts().get(), first, second);
+        }
+        if (!fitter.load(first, second)) {
+            return;
+        }
+        int[] chosen = new int[fitter.count];
+        Arrays.setAll(chosen, i -> i);
+        slips(first, second, base, chosen, 0);
+    }
+
+    /** Enters the explanation without a further slip, and those with one; with two or three where one pays. */
+    private void slips(int first, int second, double base, int[] chosen, long slipped) {
+        int n = chosen.length;
+        Gaussian g = fitter.gaussian;
+        if (!fitter.fit(chosen, n)) {
+            return;
+        }
+        double good = n * SlipModel.LOG_GOOD;
+        double plain = base + good + g.logDensity;
+        keep(first, second, slipped, plain, g.distance);
+        if (Long.bitCount(slipped) >= MOST_SLIPS) {
+            return;
+        }
+        double most = Double.NEGATIVE_INFINITY;
+        double mostBase = 0;
+        int which = -1;
+        for (int i = 0; i < n; i++) {
+            Observation o = evidence.observations().get(chosen[i]);
+            double surprise = g.surprise(i);
+            double variance = g.variance(i);
+            double own = Gaussian.logNormal(surprise, variance);
+            double slip = SlipModel.logDensity(
+                    o.value(), o.value() - surprise, variance, o.resolution(), fitter.span(chosen[i]));
+            double weight = plain - own - SlipModel.LOG_GOOD + slip;
+            keep(first, second, slipped | 1L << chosen[i], weight, g.distance - surprise * surprise / variance);
+            if (weight > most) {
+                most = weight;
+                mostBase = base + slip;
+                which = i;
+            }
+        }
+        if (slipped == 0 && second < 0 && first > 0) {
+            singleFits.add(new Raw(first, second, 0, Math.max(plain, most), g.distance));
+        }
+        if (n > 2 && most > plain + SLIP_NATS) {
+            deeper.add(
+                    new Deeper(first, second, mostBase, without(chosen, which), slipped | 1L << chosen[which], most));
+        }
+    }
+
+    private record Deeper(int first, int second, double base, int[] rest, long slips, double reached) {}
+
+    private static int[] without(int[] chosen, int which) {
+        int[] rest = new int[chosen.length - 1];
+        for (int i = 0, at = 0; i < chosen.length; i++) {
+            if (i != which) {
+                rest[at++] = chosen[i];
+            }
+        }
+        return rest;
+    }
+
+    /**
+     * The likeliest slip of each hypothesis taken as given, is there another? All hypotheses go one slip deeper at a time,
+     * so that one with two gross slips is held against others with as many.
+     */
+    private void deepen() {
+        while (!deeper.isEmpty()) {
+            List<Deeper> level = List.copyOf(deeper);
+            deeper.clear();
+            double top = level.stream().mapToDouble(Deeper::reached).max().orElseThrow();
+            for (Deeper d : level) {
+                if (d.reached > top - DEEPER_NATS && fitter.load(d.first, d.second)) {
+                    raws.removeIf(r -> r.slips == d.slips && r.first == d.first && r.second == d.second);
+                    slips(d.first, d.second, d.base, d.rest, d.slips);
+                }
+            }
+        }
+    }
+
+    private void keep(int first, int second, long slips, double logWeight, double distance) {
+        if (logWeight > best - DROPPED_NATS) {
+            raws.add(new Raw(first, second, slips, logWeight, distance));
+            best = Math.max(best, logWeight);
+        }
+    }
+
+    /** True if the best single fault needs a slip, or lies far off all the same. */
+    private boolean fitsBadly() {
+        int n = fitter.count;
+        if (n < 3) {
+            return false;
+        }
+        Raw top = raws.stream().max(Comparator.comparingDouble(Raw::logWeight)).orElseThrow();
+        int kept = n - Long.bitCount(top.slips);
+        return top.slips != 0 || top.distance > kept + BAD_FIT_SIGMAS * Math.sqrt(2.0 * kept);
+    }
+
+    /**
+     * The likeliest single faults, one a part, each with every other part's: the best of these pairs are then looked at
+     * with their slips, and with the first fault's other severities.
+     */
+    private void pairs() {
+        List<Lead> found = new ArrayList<>();
+        for (int lead : leads()) {
+            List<PartId> parts = prepared.hypotheses().get(lead).parts();
+            for (int h = 1; h < prepared.hypotheses().size(); h++) {
+                if (!prepared.hypotheses().get(h).parts().equals(parts)) {
+                    addPlain(lead, h, found);
+                }
+            }
+        }
+        for (Lead pair : best(found)) {
+            explain(pair.first, pair.second, pairPrior(pair.first, pair.second));
+            for (int other : siblings(pair.first)) {
+                explain(other, pair.second, pairPrior(other, pair.second));
+            }
+        }
+    }
+
+    private record Lead(int first, int second, double logWeight) {}
+
+    /** The pair without any slip, just to see how far it reaches. */
+    private void addPlain(int first, int second, List<Lead> into) {
+        if (fitter.load(first, second) && fitter.quick()) {
+            into.add(new Lead(first, second, pairPrior(first, second) + fitter.gaussian.logDensity));
+        }
+    }
+
+    private static List<Lead> best(List<Lead> found) {
+        return found.stream()
+                .sorted(Comparator.comparingDouble(Lead::logWeight)
+                        .reversed()
+                        .thenComparing(Lead::first)
+                        .thenComparing(Lead::second))
+                .limit(PAIRS_LOOKED_AT)
+                .toList();
+    }
+
+    /** The other severities of the same part's fault. */
+    private int[] siblings(int hypothesis) {
+        List<PartId> parts = prepared.hypotheses().get(hypothesis).parts();
+        return java.util.stream.IntStream.range(Math.max(1, hypothesis - 1), hypothesis + 2)
+                .filter(h -> h != hypothesis && h < prepared.hypotheses().size())
+                .filter(h -> prepared.hypotheses().get(h).parts().equals(parts))
+                .toArray();
+    }
+
+    private double pairPrior(int first, int second) {
+        return prepared.hypotheses().get(first).logPrior()
+                + prepared.hypotheses().get(second).logPrior()
+                + LOG_PAIR_SHARE;
+    }
+
+    /** The best severity of each of the likeliest parts. */
+    private List<Integer> leads() {
+        Map<PartId, Raw> byPart = new HashMap<>();
+        for (Raw raw : singleFits) {
+            PartId part = prepared.hypotheses().get(raw.first).parts().get(0);
+            byPart.merge(part, raw, (a, b) -> b.logWeight > a.logWeight ? b : a);
+        }
+        return byPart.values().stream()
+                .sorted(Comparator.comparingDouble(Raw::logWeight).reversed().thenComparing(Raw::first))
+                .limit(PAIR_LEADS)
+                .map(Raw::first)
+                .toList();
+    }
+
+    private void normalise() {
+        List<Raw> kept = raws.stream()
+                .filter(r -> r.logWeight > best - DROPPED_NATS)
+                .sorted(Comparator.comparingDouble(Raw::logWeight)
+                        .reversed()
+                        .thenComparing(Raw::first)
+                        .thenComparing(Raw::second)
+                        .thenComparing(Raw::slips))
+                .toList();
+        double sum = 0;
+        for (Raw raw : kept) {
+            sum += Math.exp(raw.logWeight - best);
+        }
+        List<Explanation> all = new ArrayList<>(kept.size());
+        for (Raw raw : kept) {
+            all.add(new Explanation(raw.first, raw.second, raw.slips, Math.exp(raw.logWeight - best) / sum));
+        }
+        explanations = List.copyOf(all);
+        evidenceNats = best + Math.log(sum);
+    }
+}

@@ -1,0 +1,39 @@
+package app.dantro.core.inference;
+
+/**
+ * How a reading that slipped is distributed, given what it should have been: moved by a power of ten, swapped, no
+ * contact, or anything at all (docs/job.md, slips to catch). Shares are judgement.
+ */
+final class SlipModel {
+    /** Share of readings that are wrong in a way no meter's error explains. */
+    static final double ASSUMED_SHARE = 0.03;
+
+    static final double LOG_GOOD = Math.log(1 - ASSUMED_SHARE);
+
+    private static final double[] FACTORS = {10, 0.1, 1000, 1e-3, -1};
+    private static final double[] ASSUMED_WEIGHTS = {0.20, 0.20, 0.13, 0.07, 0.12};
+    private static final double ASSUMED_NO_CONTACT = 0.12;
+    private static final double ASSUMED_ANYTHING = 0.16;
+    private static final double NO_CONTACT_SIGMA = 0.002;
+
+    private SlipModel() {}
+
+    /**
+     * Logarithm of share times density of a slipped value.
+     *
+     * @param value what was read
+     * @param mean what the other readings and the hypothesis expect
+     * @param variance of that expectation, meter included
+     * @param span width of what the instrument can show
+     */
+    static double logDensity(double value, double mean, double variance, double resolution, double span) {
+        double density = ASSUMED_ANYTHING / span;
+        for (int i = 0; i < FACTORS.length; i++) {
+            double meant = value / FACTORS[i];
+            density += ASSUMED_WEIGHTS[i] * Math.exp(Gaussian.logNormal(meant - mean, variance)) / Math.abs(FACTORS[i]);
+        }
+        double blank = NO_CONTACT_SIGMA + resolution;
+        density += ASSUMED_NO_CONTACT * Math.exp(Gaussian.logNormal(value, blank * blank));
+        return Math.log(ASSUMED_SHARE * density);
+    }
+}

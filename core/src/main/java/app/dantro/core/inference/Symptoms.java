@@ -1,0 +1,78 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+
+/**
+ * How likely each complaint is under each hypothesis: a starter that turns slower than four fifths of its usual speed is
+ * complained of, and so are posts that stand a third of a volt off while the engine runs under load. Soft, since
+ * customers describe what they notice.
+ */
+final class Symptoms {
+    private static final double ASSUMED_FLOOR = 0.04;
+    private static final double ASSUMED_SLOW = 0.80;
+    private static final double ASSUMED_DEAD = 0.40;
+    private static final double ASSUMED_SPEED_WIDTH = 0.07;
+    private static final double ASSUMED_OFF_VOLTS = 0.35;
+    private static final double ASSUMED_OFF_WIDTH = 0.12;
+
+    private final double[] slow;
+    private final double[] dead;
+    private final double[] off;
+
+    Symptoms(PreparedCircuit prepared) {
+        int count = prepared.hypotheses().size();
+        slow = new double[count];
+        dead = new double[count];
+        off = new double[count];
+        Circuit circuit = prepared.circuit();
+        Observable speed = new Observable.Speed(Condition.CRANKING);
+        Observable loaded = posts(circuit, Condition.RAISED_LOADED);
+        Observable unloaded = posts(circuit, Condition.RAISED);
+        double usual = Math.max(1e-9, prepared.mean(0, -1, speed));
+        for (int h = 0; h < count; h++) {
+            double share = prepared.mean(h, -1, speed) / usual;
+            slow[h] = soft((ASSUMED_SLOW - share) / ASSUMED_SPEED_WIDTH);
+            dead[h] = soft((ASSUMED_DEAD - share) / ASSUMED_SPEED_WIDTH);
+            double volts = Math.max(moved(prepared, h, loaded), moved(prepared, h, unloaded)) / circuit.blocks();
+            off[h] = soft((volts - ASSUMED_OFF_VOLTS) / ASSUMED_OFF_WIDTH);
+        }
+    }
+
+    /** Natural logarithm of the probability of a complaint, for a pair of hypotheses or one. */
+    double logLikelihood(Complaint complaint, int first, int second) {
+        double isSlow = either(slow, first, second);
+        double isOff = either(off, first, second);
+        double both = isSlow * isOff;
+        double p = switch (complaint) {
+            case UNKNOWN -> 1;
+            case STARTING -> isSlow - both / 2;
+            case CHARGING -> isOff - both / 2;
+            case NONE -> (1 - isSlow) * (1 - isOff);
+        };
+        return Math.log(ASSUMED_FLOOR + (1 - 3 * ASSUMED_FLOOR) * p);
+    }
+
+    /** Natural logarithm of the probability that the engine can be started by its own starter, or cannot. */
+    double logStarts(boolean starts, int first, int second) {
+        double not = either(dead, first, second);
+        return Math.log(ASSUMED_FLOOR + (1 - 2 * ASSUMED_FLOOR) * (starts ? 1 - not : not));
+    }
+
+    private static double moved(PreparedCircuit prepared, int h, Observable what) {
+        double volts = Math.abs(prepared.mean(h, -1, what) - prepared.mean(0, -1, what));
+        return Double.isNaN(volts) ? 0 : volts;
+    }
+
+    private static double either(double[] of, int first, int second) {
+        return second < 0 ? of[first] : 1 - (1 - of[first]) * (1 - of[second]);
+    }
+
+    private static double soft(double x) {
+        return Double.isNaN(x) ? 1 : 1 / (1 + Math.exp(-x));
+    }
+
+    private static Observable posts(Circuit circuit, Condition condition) {
+        return new Observable.Volts(condition, circuit.plusPost(), circuit.minusPost());
+    }
+}

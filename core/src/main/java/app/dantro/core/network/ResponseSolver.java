@@ -1,0 +1,167 @@
+package app.dantro.core.network;
+
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
+import app.dantro.core.circuit.PointId;
+
+/**
+ * What instruments show in one condition, and how it moves with every number that differs between vehicles: the
+ * operating point, and one Newton step for each number with the factors at hand (first order, modes kept). Confined to
+ * one thread.
+ *
+ * <p>Outputs: the potential of every point but the reference in V, then {@link #batteryAmps()}, {@link #chargeAmps()},
+ * {@link #rpm()} and {@link #rippleVolts()}. Numbers that move: every healthy spread of docs/physics.md, then the
+ * temperature, then the severity of the fault.
+ */
+public final class ResponseSolver {
+    /** Uncertainty of the temperature that a technician states, in K. */
+    private static final double ASSUMED_KELVIN = 5;
+
+    private static final int CHANNELS = 4;
+    private static final double RPM_PER_RADIAN_PER_SECOND = 60 / (2 * Math.PI);
+
+    private final NetworkSolver solver;
+    private final Nuisances nuisances;
+    private final double sigmas;
+    private final int nodes;
+    private final int chargePart;
+    private final double[] change;
+    private final double[] moved;
+
+    /** @param sigmas how many standard deviations of healthy vehicles one step of a number is */
+    public ResponseSolver(Circuit circuit, double sigmas) {
+        solver = new NetworkSolver(circuit);
+        nuisances = new Nuisances(solver.netlist);
+        this.sigmas = sigmas;
+        nodes = solver.netlist.nodes;
+        chargePart = circuit.chargingSupply().stream()
+                .filter(p -> p.kind() == PartKind.CABLE)
+                .findFirst()
+                .map(p -> solver.netlist.part(p.id()))
+                .orElse(-1);
+        change = new double[solver.step.unknowns()];
+        moved = new double[outputs()];
+    }
+
+    /** Number of outputs. */
+    public int outputs() {
+        return nodes + CHANNELS;
+    }
+
+    /** Number of numbers that move: healthy spreads, temperature, severity. */
+    public int numbers() {
+        return nuisances.count() + 2;
+    }
+
+    /** The number that moves with a wiring part's healthy resistance; −1 if the id names none. */
+    public int numberOf(PartId part) {
+        return solver.netlist.part(part);
+    }
+
+    /** Output with the potential of a point; −1 for the reference, whose potential is 0. */
+    public int potential(PointId point) {
+        int node = solver.netlist.node(point);
+        return node == nodes ? -1 : node;
+    }
+
+    /** Output with the current all batteries deliver, of one block, in A. */
+    public int batteryAmps() {
+        return nodes;
+    }
+
+    /** Output with the current in the charge cable, in A; 0 without one. */
+    public int chargeAmps() {
+        return nodes + 1;
+    }
+
+    /** Output with the crankshaft's speed while cranking, in 1/min. */
+    public int rpm() {
+        return nodes + 2;
+    }
+
+    /** Output with the AC ripple at B+, in V. */
+    public int rippleVolts() {
+        return nodes + 3;
+    }
+
+    /** The outputs of a solved state of the same circuit, in single precision. */
+    public float[] outputsOf(OperatingPoint point) {
+        float[] all = new float[outputs()];
+        for (int i = 0; i < nodes; i++) {
+            all[i] = (float) point.at(solver.netlist.points[i]);
+        }
+        double sum = 0;
+        for (Battery battery : solver.netlist.batteries) {
+            sum += point.amps(battery.id());
+        }
+        all[batteryAmps()] = (float) (sum / solver.netlist.circuit.blocks());
+        all[chargeAmps()] = chargePart < 0 ? 0 : (float) point.amps(solver.netlist.parts[chargePart].id());
+        all[rpm()] = (float) point.rpm();
+        all[rippleVolts()] = (float) point.rippleVolts();
+        return all;
+    }
+
+    /**
+     * Solves one state and its neighbours.
+     *
+     * @param stronger the same with a fault that is stronger by one standard deviation of its severity; may be the same
+     * @param means takes the outputs, length {@link #outputs()}
+     * @param slopes takes the change of each output by each number, row after row, outputs × numbers
+     * @return false if the state has no operating point; then nothing is written
+     */
+    public boolean respond(
+            Condition condition, VehicleState state, VehicleState stronger, double[] means, double[] slopes) {
+        if (solver.solve(condition, state) instanceof Solution.Unsolved) {
+            return false;
+        }
+        int numbers = numbers();
+        read(means);
+        for (int k = 0; k < nuisances.count(); k++) {
+            solver.values.set(state);
+            nuisances.shift(solver.values, k, state, sigmas);
+            step(means, slopes, k);
+        }
+        solver.values.set(new VehicleState(
+                state.celsius() + ASSUMED_KELVIN, state.stateOfCharge(), state.glowing(), state.faults()));
+        step(means, slopes, numbers - 2);
+        if (stronger.equals(state)) {
+            clear(slopes, numbers - 1);
+        } else {
+            solver.values.set(stronger);
+            step(means, slopes, numbers - 1);
+        }
+        return true;
+    }
+
+    private void step(double[] means, double[] slopes, int number) {
+        if (!solver.step.correction(solver.contactsClosed(), change)) {
+            clear(slopes, number);
+            return;
+        }
+        solver.step.move(change, 1);
+        read(moved);
+        solver.step.move(change, -1);
+        for (int i = 0; i < moved.length; i++) {
+            slopes[i * numbers() + number] = moved[i] - means[i];
+        }
+    }
+
+    private void clear(double[] slopes, int number) {
+        for (int i = 0; i < outputs(); i++) {
+            slopes[i * numbers() + number] = 0;
+        }
+    }
+
+    private void read(double[] into) {
+        for (int i = 0; i < nodes; i++) {
+            into[i] = solver.step.potential(i);
+        }
+        into[batteryAmps()] = solver.step.batteryAmps() / solver.netlist.circuit.blocks();
+        into[chargeAmps()] = chargePart < 0 ? 0 : solver.step.partAmps(chargePart);
+        into[rpm()] = solver.step.radiansPerSecond() * RPM_PER_RADIAN_PER_SECOND;
+        into[rippleVolts()] = solver.step.rippleVolts();
+    }
+}

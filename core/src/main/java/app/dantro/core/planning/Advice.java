@@ -1,0 +1,35 @@
+package app.dantro.core.planning;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.Judgement;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What to do next, by the evidence alone.
+ *
+ * @param kind what the evidence asks for
+ * @param part the part to repair, or the one whose proof is to be completed
+ * @param proposals measurements, the best first; the others stand by
+ */
+public record Advice(Judgement judgement, Kind kind, Optional<PartId> part, List<Proposal> proposals) {
+    public Advice {
+        proposals = List.copyOf(proposals);
+    }
+
+    /** Kinds of advice. */
+    public enum Kind {
+        /** Read what tells most. */
+        SEARCH,
+        /** Nearly certain: read what the proof still lacks. */
+        PROVE,
+        /** Read again what carries the verdict alone, or contradicts the rest. */
+        REPEAT,
+        /** A part may be called faulty. */
+        REPAIR,
+        /** Nothing is wrong that readings could show. */
+        HEALTHY,
+        /** Nothing left that would help. */
+        UNDECIDED
+    }
+}

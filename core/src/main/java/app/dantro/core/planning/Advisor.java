@@ -1,0 +1,125 @@
+package app.dantro.core.planning;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.Judgement;
+import app.dantro.core.diagnosis.Proof;
+import app.dantro.core.inference.Evidence;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
+import app.dantro.core.inference.Posterior;
+import app.dantro.core.inference.PreparedCircuit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** From evidence to advice: call what is proven, prove what is nearly certain, else read what tells most. */
+public final class Advisor {
+    private static final int STANDBY = 4;
+    /** A suspect this likely is worth proving at once. */
+    private static final double PROVE_FROM = 0.80;
+    /** Below this nothing more is to be learned. */
+    private static final double LEAST_BITS = 0.09;
+
+    private static final double HEALTHY_ENOUGH = 0.60;
+
+    private final Judgement judgement;
+    private final Workplace workplace;
+    private final Circuit circuit;
+
+    private Advisor(Judgement judgement, Workplace workplace) {
+        this.judgement = judgement;
+        this.workplace = workplace;
+        this.circuit = judgement.posterior().prepared().circuit();
+    }
+
+    public static Advice advise(PreparedCircuit prepared, Evidence evidence, Workplace workplace) {
+        return new Advisor(Judgement.of(prepared, evidence), workplace).advise();
+    }
+
+    private Advice advise() {
+        Optional<PartId> called = judgement.called();
+        if (called.isPresent()) {
+            return new Advice(judgement, Advice.Kind.REPAIR, called, List.of());
+        }
+        if (judgement.healthy()) {
+            return doubted().orElseGet(this::healthy);
+        }
+        return proving().orElseGet(this::searching);
+    }
+
+    private Optional<Advice> doubted() {
+        return judgement
+                .doubted()
+                .map(r -> new Advice(judgement, Advice.Kind.REPEAT, Optional.empty(), List.of(again(r))));
+    }
+
+    private Advice healthy() {
+        return new Advice(judgement, Advice.Kind.HEALTHY, Optional.empty(), List.of());
+    }
+
+    private Optional<Advice> proving() {
+        List<PartId> ranked = judgement.ranked();
+        if (ranked.isEmpty() || judgement.probability(ranked.get(0)) < PROVE_FROM) {
+            return Optional.empty();
+        }
+        PartId part = ranked.get(0);
+        List<Proposal> missing = judgement.proof().missing(part).stream()
+                .flatMap(link -> cheapest(link).stream())
+                .toList();
+        if (!missing.isEmpty()) {
+            return Optional.of(new Advice(judgement, Advice.Kind.PROVE, Optional.of(part), missing));
+        }
+        if (!judgement.nearlyCertain(part) || !judgement.proof().missing(part).isEmpty()) {
+            return Optional.empty();
+        }
+        return judgement
+                .carrier(part)
+                .map(this::again)
+                .map(p -> new Advice(judgement, Advice.Kind.REPEAT, Optional.of(part), List.of(p)));
+    }
+
+    /** The reading of a link that costs least among those that show something at all. */
+    private Optional<Proposal> cheapest(Proof.Link link) {
+        Posterior posterior = judgement.posterior();
+        var best = posterior.forecast(posterior.explanations().get(0));
+        return link.any().stream()
+                .filter(this::allowed)
+                .map(what -> {
+                    double cost = Cost.of(circuit, what, workplace.last());
+                    double volts = Math.abs(best.expected(what, 0.01).mean());
+                    double shown = what.isVolts() ? volts / (volts + 0.02) : 1;
+                    return new Proposal(what, 0, cost, (0.05 + shown) / cost);
+                })
+                .max(Comparator.comparingDouble(Proposal::worth));
+    }
+
+    private boolean allowed(Observable what) {
+        return what instanceof Observable.Volts
+                ? workplace.conditions().contains(what.condition())
+                : workplace.ammeter();
+    }
+
+    private Proposal again(UUID reading) {
+        Observable what = judgement.posterior().evidence().observations().stream()
+                .filter(o -> o.reading().equals(reading))
+                .map(Observation::what)
+                .findFirst()
+                .orElseThrow();
+        return new Proposal(what, 0, Cost.of(circuit, what, workplace.last()), 0);
+    }
+
+    private Advice searching() {
+        List<Proposal> best = new ArrayList<>(InformationPlanner.propose(judgement.posterior(), workplace, STANDBY));
+        boolean useful = best.stream().anyMatch(p -> p.bits() > LEAST_BITS);
+        if (useful) {
+            return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
+        }
+        return doubted()
+                .orElseGet(() -> judgement.posterior().healthy() >= HEALTHY_ENOUGH
+                        ? healthy()
+                        : new Advice(judgement, Advice.Kind.UNDECIDED, Optional.empty(), List.of()));
+    }
+}

@@ -1,0 +1,19 @@
+package app.dantro.core.planning;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.inference.Observable;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What can be done at the moment, and where the leads are.
+ *
+ * @param conditions those that safety and preconditions allow
+ * @param ammeter whether the battery's standing current can be read in series
+ * @param last where the leads were put last, and in which condition
+ */
+public record Workplace(Set<Condition> conditions, boolean ammeter, Optional<Observable.Volts> last) {
+    public Workplace {
+        conditions = Set.copyOf(conditions);
+    }
+}
