@@ -17,6 +17,7 @@ import java.util.Set;
  * @param verdicts the answer to each drop that counts, in the order they were taken
  * @param parts standing of every part along the loop: battery, supply, starter, return
  * @param contradictions sentences about readings that do not fit together
+ * @param doubts readings that no likely fault explains
  */
 public record Findings(
         CaseEvidence evidence,
@@ -24,7 +25,30 @@ public record Findings(
         List<DropVerdict> verdicts,
         List<PartFinding> parts,
         List<String> contradictions,
+        List<Doubt> doubts,
         String headline) {
+
+    /** Findings by rules alone. */
+    public Findings(
+            CaseEvidence evidence,
+            List<Reading> counted,
+            List<DropVerdict> verdicts,
+            List<PartFinding> parts,
+            List<String> contradictions,
+            String headline) {
+        this(evidence, counted, verdicts, parts, contradictions, List.of(), headline);
+    }
+
+    /** The same with the judgement's standings, doubts and headline. */
+    Findings judged(List<PartFinding> judged, List<Doubt> doubted, String says) {
+        return new Findings(
+                evidence, counted, verdicts, List.copyOf(judged), contradictions, List.copyOf(doubted), says);
+    }
+
+    /** The same under another headline. */
+    public Findings headed(String says) {
+        return new Findings(evidence, counted, verdicts, parts, contradictions, doubts, says);
+    }
 
     public SeriesLoop loop() {
         return evidence.loop();

@@ -1,10 +1,13 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Evidence;
+import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.inference.ResistanceBelief;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -32,6 +35,8 @@ public final class Judgement {
     private final Posterior posterior;
     private final Proof proof;
     private final Map<PartId, Double> probabilities;
+    private static final int FORECASTS = 80;
+    private List<Forecast> forecasts = List.of();
     private final Map<UUID, Posterior> without = new HashMap<>();
 
     private Judgement(Posterior posterior) {
@@ -55,6 +60,14 @@ public final class Judgement {
 
     public double probability(PartId part) {
         return probabilities.getOrDefault(part, 0.0);
+    }
+
+    /** What is known of a wiring part's resistance. */
+    public ResistanceBelief resistance(Part part) {
+        if (forecasts.isEmpty()) {
+            forecasts = posterior.forecasts(FORECASTS);
+        }
+        return ResistanceBelief.of(posterior.prepared(), forecasts, part);
     }
 
     /** Parts by falling probability. */

@@ -15,10 +15,10 @@ public final class Forecast {
     private final double[] whitened;
     private final double[] slope;
 
-    private Forecast(Fitter fitter, Explanation explanation, double[] theta, double[] whitened, int rows) {
-        this.prepared = fitter.prepared;
+    private Forecast(PreparedCircuit prepared, Explanation explanation, double[] theta, double[] whitened, int rows) {
+        this.prepared = prepared;
         this.explanation = explanation;
-        this.columns = fitter.columns;
+        this.columns = prepared.columns();
         this.rows = rows;
         this.theta = theta;
         this.whitened = whitened;
@@ -36,11 +36,33 @@ public final class Forecast {
             throw new IllegalStateException("The explanation (%s) was fitted before.".formatted(explanation));
         }
         return new Forecast(
-                fitter,
+                fitter.prepared,
                 explanation,
                 fitter.numbers(chosen, chosen.length),
                 fitter.whitened(chosen, chosen.length),
                 chosen.length);
+    }
+
+    /** The same vehicle with a part as good as new: its fault gone, everything else as the readings tell. */
+    public Forecast repaired(PartId part) {
+        boolean firstGoes = explanation.first() > 0
+                && prepared.hypotheses().get(explanation.first()).parts().contains(part);
+        boolean secondGoes = explanation.second() >= 0
+                && prepared.hypotheses().get(explanation.second()).parts().contains(part);
+        int first =
+                firstGoes ? (explanation.second() >= 0 && !secondGoes ? explanation.second() : 0) : explanation.first();
+        int second = firstGoes || secondGoes ? -1 : explanation.second();
+        double[] kept = theta.clone();
+        if (firstGoes) {
+            kept[prepared.severityColumn()] = theta[prepared.secondSeverityColumn()];
+            kept[prepared.secondSeverityColumn()] = 0;
+        }
+        return new Forecast(
+                prepared,
+                new Explanation(first, second, explanation.slips(), explanation.probability()),
+                kept,
+                whitened,
+                rows);
     }
 
     public Explanation explanation() {

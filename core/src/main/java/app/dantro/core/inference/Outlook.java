@@ -16,8 +16,8 @@ import java.util.TreeSet;
  * thread.
  */
 public final class Outlook {
-    private static final int MOST = 160;
-    private static final int MOST_EXACT = 56;
+    private static final int MOST = 110;
+    private static final int MOST_EXACT = 48;
     private static final double[] NODES = {-1.7320508075688772, 0, 1.7320508075688772};
     private static final double[] SHARES = {1.0 / 6, 2.0 / 3, 1.0 / 6};
     private static final double LOG_2 = Math.log(2);
@@ -25,6 +25,8 @@ public final class Outlook {
     private static final double BIN_SIGMAS = 1.6;
     /** A reading may always be a slip: no outcome is impossible. */
     private static final double FLOOR = 1e-4;
+
+    private static final double LEAST_CUT_BITS = 0.05;
 
     private final PreparedCircuit prepared;
     private final List<Forecast> forecasts = new ArrayList<>();
@@ -176,6 +178,100 @@ public final class Outlook {
             share += groups[e] == group ? weights[e] / sum : 0;
         }
         return share;
+    }
+
+    /**
+     * What the possible results of a reading would mean: the values cut where the names part best, at most twice.
+     *
+     * @return from the lowest values to the highest, at least one
+     */
+    public List<Prospect> prospects(Observable what) {
+        int count = Math.min(MOST_EXACT, weights.length);
+        Integer[] order = new Integer[count];
+        double[] mean = new double[count];
+        double[] sigma = new double[count];
+        for (int e = 0; e < count; e++) {
+            Forecast.Expected expected = forecasts.get(e).expected(what, Display.resolution(what, 0));
+            order[e] = e;
+            mean[e] = Double.isNaN(expected.mean()) ? 0 : expected.mean();
+            sigma[e] = Double.isNaN(expected.variance()) ? 1 : Math.sqrt(expected.variance());
+        }
+        java.util.Arrays.sort(order, java.util.Comparator.comparingDouble(e -> mean[e]));
+        List<Integer> cuts = new ArrayList<>();
+        for (int n = 0; n < 2; n++) {
+            bestCut(order, mean, sigma, cuts).ifPresent(cuts::add);
+        }
+        java.util.Collections.sort(cuts);
+        List<Prospect> all = new ArrayList<>();
+        int from = 0;
+        for (int c = 0; c <= cuts.size(); c++) {
+            int to = c < cuts.size() ? cuts.get(c) : count;
+            double low = from == 0 ? Double.NEGATIVE_INFINITY : middle(mean[order[from - 1]], mean[order[from]]);
+            double high = to == count ? Double.POSITIVE_INFINITY : middle(mean[order[to - 1]], mean[order[to]]);
+            all.add(prospect(order, from, to, low, high));
+            from = to;
+        }
+        return all;
+    }
+
+    private static double middle(double low, double high) {
+        return low > 0 && high > 0 ? Math.sqrt(low * high) : (low + high) / 2;
+    }
+
+    /** The cut that tells most of the name, among gaps that the readings' spread leaves open. */
+    private java.util.Optional<Integer> bestCut(Integer[] order, double[] mean, double[] sigma, List<Integer> cuts) {
+        double best = cutBits(order, cuts) + LEAST_CUT_BITS;
+        java.util.Optional<Integer> found = java.util.Optional.empty();
+        for (int i = 1; i < order.length; i++) {
+            double gap = mean[order[i]] - mean[order[i - 1]];
+            if (gap < 0.5 * Math.min(sigma[order[i]], sigma[order[i - 1]]) || cuts.contains(i)) {
+                continue;
+            }
+            List<Integer> with = new ArrayList<>(cuts);
+            with.add(i);
+            java.util.Collections.sort(with);
+            double bits = cutBits(order, with);
+            if (bits > best) {
+                best = bits;
+                found = java.util.Optional.of(i);
+            }
+        }
+        return found;
+    }
+
+    private double cutBits(Integer[] order, List<Integer> cuts) {
+        double bits = 0;
+        int from = 0;
+        for (int c = 0; c <= cuts.size(); c++) {
+            int to = c < cuts.size() ? cuts.get(c) : order.length;
+            double[] sums = new double[groupCount];
+            double whole = 0;
+            for (int i = from; i < to; i++) {
+                sums[groups[order[i]]] += weights[order[i]];
+                whole += weights[order[i]];
+            }
+            for (double sum : sums) {
+                bits += sum > 0 ? sum * Math.log(sum / whole) / LOG_2 : 0;
+            }
+            from = to;
+        }
+        return bits;
+    }
+
+    private Prospect prospect(Integer[] order, int from, int to, double low, double high) {
+        Map<PartId, Double> parts = new HashMap<>();
+        double whole = 0;
+        double healthy = 0;
+        for (int i = from; i < to; i++) {
+            double weight = weights[order[i]];
+            whole += weight;
+            List<PartId> bad = forecasts.get(order[i]).explanation().parts(prepared);
+            healthy += bad.isEmpty() ? weight : 0;
+            bad.forEach(p -> parts.merge(p, weight, Double::sum));
+        }
+        double sum = whole;
+        parts.replaceAll((p, w) -> w / sum);
+        return new Prospect(low, high, whole, healthy / whole, parts);
     }
 
     private static double at(double[] outputs, int output) {

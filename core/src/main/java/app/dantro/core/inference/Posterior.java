@@ -134,6 +134,11 @@ public final class Posterior {
                 .sum();
     }
 
+    /** The forecasts of the likeliest explanations, the likeliest first. */
+    public List<Forecast> forecasts(int most) {
+        return explanations.stream().limit(most).map(this::forecast).toList();
+    }
+
     /** What an explanation expects of the numbers that differ between vehicles, and of any observable. */
     public Forecast forecast(Explanation explanation) {
         return Forecast.of(fitter, explanation);

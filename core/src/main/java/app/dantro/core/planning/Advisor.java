@@ -36,7 +36,11 @@ public final class Advisor {
     }
 
     public static Advice advise(PreparedCircuit prepared, Evidence evidence, Workplace workplace) {
-        return new Advisor(Judgement.of(prepared, evidence), workplace).advise();
+        return advise(Judgement.of(prepared, evidence), workplace);
+    }
+
+    public static Advice advise(Judgement judgement, Workplace workplace) {
+        return new Advisor(judgement, workplace).advise();
     }
 
     private Advice advise() {

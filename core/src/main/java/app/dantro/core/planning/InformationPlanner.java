@@ -5,7 +5,9 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.diagnosis.Proof;
 import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Outlook;
 import app.dantro.core.inference.Posterior;
 import java.util.ArrayList;
@@ -19,14 +21,16 @@ import java.util.Map;
  * just one suspect is worth more than its information, since no part is called bad without one.
  */
 public final class InformationPlanner {
-    private static final int EXACT = 14;
+    private static final int EXACT = 12;
     private static final double PROOF_BITS = 0.7;
+    private static final double DOUBTED = 0.15;
 
     private final Posterior posterior;
     private final Workplace workplace;
     private final Outlook outlook;
     private final Circuit circuit;
     private final Map<PartId, Double> suspicion;
+    private final List<Observable> settled;
 
     private InformationPlanner(Posterior posterior, Workplace workplace) {
         this.posterior = posterior;
@@ -34,6 +38,7 @@ public final class InformationPlanner {
         this.outlook = Outlook.of(posterior);
         this.circuit = posterior.prepared().circuit();
         this.suspicion = posterior.probabilities();
+        this.settled = settled();
     }
 
     /** The best measurements, the best first; empty if nothing can be measured. */
@@ -84,13 +89,33 @@ public final class InformationPlanner {
         for (Condition condition : new java.util.TreeSet<>(workplace.conditions())) {
             for (int i = 0; i < points.size(); i++) {
                 for (int j = i + 1; j < points.size(); j++) {
-                    all.add(new Observable.Volts(
-                            condition, points.get(i).id(), points.get(j).id()));
+                    Observable what = new Observable.Volts(
+                            condition, points.get(i).id(), points.get(j).id());
+                    if (!settled(what)) {
+                        all.add(what);
+                    }
                 }
             }
         }
-        if (workplace.ammeter()) {
-            all.add(new Observable.Amps(Condition.REST));
+        Observable standing = new Observable.Amps(Condition.REST);
+        if (workplace.ammeter() && !settled(standing)) {
+            all.add(standing);
+        }
+        return all;
+    }
+
+    /** What was read and is not doubted says nothing new: the display would err the same way again. */
+    private boolean settled(Observable what) {
+        return settled.stream().anyMatch(taken -> Proof.same(taken, what));
+    }
+
+    private List<Observable> settled() {
+        List<Observation> taken = posterior.evidence().observations();
+        List<Observable> all = new ArrayList<>();
+        for (int i = 0; i < taken.size(); i++) {
+            if (posterior.slip(i) < DOUBTED) {
+                all.add(taken.get(i).what());
+            }
         }
         return all;
     }

@@ -1,7 +1,10 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.LoopProfile;
+import app.dantro.core.planning.ProbePlan;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -9,5 +12,18 @@ import java.util.Optional;
  *
  * @param profile the loop that the complaint is about
  * @param other the vehicle's other loop, if it has one
+ * @param standby the readings that would tell most after the next one
+ * @param judgement the probabilities behind it; empty while the circuit is being prepared
  */
-public record Assessment(Findings findings, LoopProfile profile, Optional<LoopProfile> other, Stage stage, Step next) {}
+public record Assessment(
+        Findings findings,
+        LoopProfile profile,
+        Optional<LoopProfile> other,
+        Stage stage,
+        Step next,
+        List<ProbePlan> standby,
+        Optional<Judgement> judgement) {
+    public Assessment {
+        standby = List.copyOf(standby);
+    }
+}

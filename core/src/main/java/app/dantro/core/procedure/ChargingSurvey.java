@@ -3,15 +3,19 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.Diagnosis;
 import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.LoopProfile;
 import app.dantro.core.diagnosis.ReadingState;
 import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.reading.Amount;
@@ -23,43 +27,80 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * The readings every charging complaint begins with, in order, each beside what a healthy vehicle shows. They are
- * compared, not judged: no part is called bad here.
+ * The readings every charging complaint begins with, in order, each beside what a healthy vehicle shows. By rules alone
+ * they are compared; the judgement finds the part.
  */
 public final class ChargingSurvey {
 
     private record Look(String title, String why, PointId red, PointId black, Condition condition) {}
 
-    /**
-     * Findings, the profiles and the next of the readings. A circuit that does not charge even when healthy has no
-     * charging profile; its readings can still be taken.
-     */
+    /** Findings, the profiles and the next of the readings, by rules alone. */
     public Assessment assess(CaseEvidence evidence) {
-        Findings all = Diagnosis.of(evidence);
+        return assess(Diagnosis.of(evidence), Optional.empty());
+    }
+
+    /**
+     * Findings, the profiles and the next reading. A circuit that does not charge even when healthy has no charging
+     * profile; its readings can still be taken. With a judgement the readings after the base voltage are those that tell
+     * most; once it has nothing more to ask the rest of the survey is taken.
+     */
+    Assessment assess(Findings all, Optional<Judgement> judgement) {
+        CaseEvidence evidence = all.evidence();
         LoopProfile start = Diagnosis.profile(all);
         Optional<LoopProfile> charging = Diagnosis.chargingProfile(all);
         List<Look> looks = new ArrayList<>(looks(evidence.circuit()));
         looks.addAll(retests(evidence, looks));
         List<Look> open = looks.stream().filter(l -> !taken(evidence, l)).toList();
-        Findings findings = new Findings(
-                evidence,
-                all.counted(),
-                all.verdicts(),
-                all.parts(),
-                all.contradictions(),
-                headline(looks.size() - open.size(), looks.size()));
+        Findings findings =
+                judgement.isPresent() ? all : all.headed(headline(looks.size() - open.size(), looks.size()));
         boolean passed = evidence.lastTest().filter(ComplaintTest::passed).isPresent();
-        Stage stage = passed
-                ? Stage.VERIFIED
-                : evidence.lastRepair().isPresent()
-                        ? Stage.RETEST
-                        : evidence.counted().isEmpty() ? Stage.FRESH : Stage.SIDES;
+        boolean repaired = evidence.lastRepair().isPresent();
+        Optional<PartId> faulty = passed
+                ? Optional.empty()
+                : all.withStanding(Standing.FAULTY).stream().findFirst();
+        boolean based =
+                looks.stream().findFirst().filter(l -> taken(evidence, l)).isPresent();
+        Optional<Guide> guide = judgement
+                .filter(j -> based && faulty.isEmpty() && !passed && !(repaired && !open.isEmpty()))
+                .map(j -> Guide.of(all, j, Gates.workplace(all, Concern.CHARGING)));
+        Step next = faulty.map(part -> repair(all, part))
+                .or(() -> guide.flatMap(Guide::next).map(Step::measure))
+                .orElseGet(() -> open.isEmpty() || passed
+                        ? afterwards(evidence, judgement.isPresent())
+                        : measure(findings, open.get(0)));
         return new Assessment(
                 findings,
                 charging.orElse(start),
                 charging.map(c -> start),
-                stage,
-                open.isEmpty() ? afterwards(evidence) : measure(findings, open.get(0)));
+                stage(evidence, passed, next),
+                next,
+                guide.map(Guide::standby).orElse(List.of()),
+                judgement);
+    }
+
+    private static Stage stage(CaseEvidence evidence, boolean passed, Step next) {
+        if (passed) {
+            return Stage.VERIFIED;
+        }
+        if (next.kind() == Kind.REPAIR) {
+            return Stage.REPAIR;
+        }
+        if (evidence.lastRepair().isPresent()) {
+            return Stage.RETEST;
+        }
+        return evidence.counted().isEmpty() ? Stage.FRESH : Stage.SIDES;
+    }
+
+    private static Step repair(Findings findings, PartId part) {
+        String name = findings.of(part).name();
+        return new Step(
+                Kind.REPAIR,
+                "Repair the " + name,
+                findings.of(part).says(),
+                Optional.empty(),
+                Optional.of(part),
+                Optional.empty(),
+                Cautions.repair());
     }
 
     private static String headline(int taken, int of) {
@@ -151,7 +192,7 @@ public final class ChargingSurvey {
                 plan.faultyVolts()));
     }
 
-    private static Step afterwards(CaseEvidence evidence) {
+    private static Step afterwards(CaseEvidence evidence, boolean judged) {
         if (evidence.lastTest().filter(ComplaintTest::passed).isPresent()) {
             return Step.of(Kind.DONE, "Verified", "The complaint's own test passed after the repair.", List.of());
         }
@@ -165,7 +206,9 @@ public final class ChargingSurvey {
         return Step.of(
                 Kind.LOOK_ELSEWHERE,
                 "Take it point by point",
-                "Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. Dantro does not judge charging readings yet, so no part is called bad on them.",
+                judged
+                        ? "No reading at hand would tell more. Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. The alternator is not called bad on what the meter alone can show."
+                        : "Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. The circuit is still being prepared, so no part is called bad yet.",
                 Cautions.running());
     }
 }

@@ -1,6 +1,14 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.CaseInference;
+import app.dantro.core.diagnosis.Diagnosis;
+import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.JudgedCase;
+import app.dantro.core.diagnosis.Judgement;
+import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.PreparedCircuit;
+import java.util.Optional;
 
 /** The order of work for whatever the complaint is about. */
 public final class OrderOfWork {
@@ -11,10 +19,22 @@ public final class OrderOfWork {
         this.starting = starting;
     }
 
-    /** Findings, profiles and the one next step; a circuit without an alternator can only be worked on for its start. */
+    /**
+     * Findings, profiles and the one next step, by rules alone; a circuit without an alternator can only be worked on for
+     * its start.
+     */
     public Assessment assess(Concern concern, CaseEvidence evidence) {
+        return assess(concern, evidence, Optional.empty());
+    }
+
+    /** The same with the judgement, once the circuit is prepared. */
+    public Assessment assess(Concern concern, CaseEvidence evidence, Optional<PreparedCircuit> prepared) {
+        Findings rules = Diagnosis.of(evidence);
+        Optional<Judgement> judgement =
+                prepared.map(p -> Judgement.of(p, CaseInference.of(evidence, Complaint.valueOf(concern.name()))));
+        Findings findings = judgement.map(j -> JudgedCase.of(rules, j)).orElse(rules);
         boolean charges =
                 concern == Concern.CHARGING && evidence.circuit().alternator().isPresent();
-        return charges ? charging.assess(evidence) : starting.assess(evidence);
+        return charges ? charging.assess(findings, judgement) : starting.assess(findings, judgement);
     }
 }

@@ -14,6 +14,7 @@ import app.dantro.core.diagnosis.Diagnosis;
 import app.dantro.core.diagnosis.DropAnswer;
 import app.dantro.core.diagnosis.DropVerdict;
 import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.ReadingState;
 import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
@@ -21,6 +22,7 @@ import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.Planner;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.planning.ProbePlan.Outcome;
@@ -42,28 +44,55 @@ public final class StartingProcedure {
         this.planner = planner;
     }
 
-    /** Findings, profile and the one next step. */
+    /** Findings, profile and the one next step, by rules alone. */
     public Assessment assess(CaseEvidence evidence) {
-        Findings findings = Diagnosis.of(evidence);
-        Placed placed = next(findings);
+        return assess(Diagnosis.of(evidence), Optional.empty());
+    }
+
+    /** Findings, profile and the one next step; with a judgement the search is its, the gates stay. */
+    Assessment assess(Findings findings, Optional<Judgement> judgement) {
+        Optional<Placed> gate = battery(findings).or(() -> repair(findings)).or(() -> retestAcross(findings));
+        Optional<Guide> guide = gate.isPresent() ? Optional.empty() : judgement.map(j -> guide(findings, j));
+        Placed placed = gate.or(() -> guide.flatMap(g -> guided(findings, g)))
+                .or(() -> byRules(findings))
+                .orElseGet(() -> proven(findings));
         return new Assessment(
-                findings, Diagnosis.profile(findings), Diagnosis.chargingProfile(findings), placed.stage, placed.step);
+                findings,
+                Diagnosis.profile(findings),
+                Diagnosis.chargingProfile(findings),
+                placed.stage,
+                placed.step,
+                guide.map(Guide::standby).orElse(List.of()),
+                judgement);
     }
 
     private record Placed(Stage stage, Step step) {}
 
-    private Placed next(Findings findings) {
-        return battery(findings)
-                .or(() -> repair(findings))
-                .or(() -> retestAcross(findings))
-                .or(() -> underLoad(findings))
+    private Guide guide(Findings findings, Judgement judgement) {
+        return Guide.of(findings, judgement, Gates.workplace(findings, Concern.STARTING));
+    }
+
+    /** After a repair the rules lead until both sides are certified again; only a side that still fails is searched. */
+    private Optional<Placed> guided(Findings findings, Guide guide) {
+        boolean retesting = findings.evidence().lastRepair().isPresent()
+                && findings.failing().isEmpty();
+        return retesting
+                ? Optional.empty()
+                : guide.next().map(plan -> new Placed(searchStage(findings), Step.measure(plan)));
+    }
+
+    private static Stage searchStage(Findings findings) {
+        return stageOf(findings, findings.failing().isPresent() ? Stage.WALK : Stage.SIDES);
+    }
+
+    private Optional<Placed> byRules(Findings findings) {
+        return underLoad(findings)
                 .or(() -> whole(findings, Side.RETURN))
                 .or(() -> whole(findings, Side.SUPPLY))
                 .or(() -> walk(findings))
                 .or(() -> suspectBattery(findings))
                 .or(() -> unanswered(findings, Side.RETURN))
-                .or(() -> unanswered(findings, Side.SUPPLY))
-                .orElseGet(() -> proven(findings));
+                .or(() -> unanswered(findings, Side.SUPPLY));
     }
 
     private Optional<Placed> battery(Findings findings) {
@@ -207,7 +236,10 @@ public final class StartingProcedure {
 
     private Optional<Placed> repair(Findings findings) {
         return findings.withStanding(Standing.FAULTY).stream().findFirst().map(part -> {
-            String name = findings.loop().nameOf(part);
+            String name = findings.evidence()
+                    .circuit()
+                    .nameOf(part)
+                    .orElseGet(() -> findings.loop().nameOf(part));
             Optional<RepairForecast> forecast = RepairForecast.of(findings, part);
             Step step = new Step(
                     Kind.REPAIR,

@@ -1,0 +1,49 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Evidence;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Statistic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What a case's record is to the inference: the readings that count, the complaint, whether the engine was seen to run. */
+public final class CaseInference {
+    private static final double CLAMP_STEP_AMPS = 1;
+
+    private CaseInference() {}
+
+    /** The evidence of a case. After a repair the complaint it came with says nothing more. */
+    public static Evidence of(CaseEvidence evidence, Complaint complaint) {
+        boolean repaired = evidence.lastRepair().isPresent();
+        List<Observation> observations = evidence.counted().stream()
+                .filter(r -> r.statistic() != Statistic.INRUSH)
+                .flatMap(r -> observations(r).stream())
+                .toList();
+        boolean ran = evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running);
+        return new Evidence(
+                observations,
+                repaired ? Complaint.UNKNOWN : complaint,
+                ran ? Optional.of(true) : Optional.empty(),
+                repaired);
+    }
+
+    private static List<Observation> observations(Reading reading) {
+        List<Observation> all = new ArrayList<>();
+        all.add(new Observation(
+                reading.id(),
+                new Observable.Volts(reading.condition(), reading.red(), reading.black()),
+                reading.volts(),
+                reading.resolutionVolts()));
+        if (reading.current() instanceof Current.Measured measured && measured.how() != Current.How.CABLE_AS_SHUNT) {
+            all.add(new Observation(
+                    reading.id(), new Observable.Amps(reading.condition()), measured.amps(), CLAMP_STEP_AMPS));
+        }
+        return all;
+    }
+}

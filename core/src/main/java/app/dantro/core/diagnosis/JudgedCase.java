@@ -1,0 +1,259 @@
+package app.dantro.core.diagnosis;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Device;
+import app.dantro.core.circuit.Load;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Pile;
+import app.dantro.core.circuit.Solenoid;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
+import app.dantro.core.inference.Posterior;
+import app.dantro.core.reading.Amount;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Findings with the judgement worked in. The rules of the starting loop stay; the judgement adds every other part, the
+ * probabilities, what carries them, and has the last word on who may be called faulty (docs/decisions/0010).
+ */
+public final class JudgedCase {
+    private static final double SUSPECT = 0.15;
+    private static final double REFUTED = 0.004;
+    private static final double LEAST_INFLUENCE = 0.02;
+    private static final int MOST_INFLUENCES = 4;
+    private static final double RULED_OUT = 0.5;
+
+    private final Findings rules;
+    private final Judgement judgement;
+    private final Posterior posterior;
+    private final Circuit circuit;
+    private final Optional<PartId> called;
+
+    private JudgedCase(Findings rules, Judgement judgement) {
+        this.rules = rules;
+        this.judgement = judgement;
+        this.posterior = judgement.posterior();
+        this.circuit = rules.evidence().circuit();
+        this.called = judgement.called();
+    }
+
+    /** The findings of the rules with the judgement's standings, doubts and suspicions. */
+    public static Findings of(Findings rules, Judgement judgement) {
+        return new JudgedCase(rules, judgement).findings();
+    }
+
+    private Findings findings() {
+        List<PartFinding> parts = new ArrayList<>();
+        for (PartFinding rule : rules.parts()) {
+            parts.add(merged(rule));
+        }
+        for (Part part : circuit.parts()) {
+            if (rules.parts().stream().noneMatch(p -> p.part().equals(part.id()))) {
+                parts.add(merged(
+                        open(part.id(), part.name(), List.of("a reading across just this part, with its current"))));
+            }
+        }
+        for (Device device : circuit.devices()) {
+            boolean known = rules.parts().stream().anyMatch(p -> p.part().equals(device.id()));
+            if (!known && judged(device)) {
+                parts.add(merged(open(
+                        device.id(),
+                        device.name(),
+                        judgement.proof().missing(device.id()).stream()
+                                .map(Proof.Link::words)
+                                .toList())));
+            }
+        }
+        return rules.judged(parts, Doubts.of(posterior), headline(parts));
+    }
+
+    private static boolean judged(Device device) {
+        return !(device instanceof Pile) && !(device instanceof Solenoid) && !(device instanceof Load);
+    }
+
+    private PartFinding open(PartId part, String name, List<String> missing) {
+        return new PartFinding(
+                part, name, Standing.NOT_PROVEN, "No reading speaks for or against it yet.", List.of(), missing);
+    }
+
+    private PartFinding merged(PartFinding rule) {
+        Optional<Suspicion> suspicion = suspicion(rule.part());
+        if (suspicion.isEmpty()) {
+            return rule;
+        }
+        double p = suspicion.get().probability();
+        PartFinding with = rule.with(suspicion.get());
+        if (called.filter(rule.part()::equals).isPresent()) {
+            return rule.standing() == Standing.FAULTY ? with : condemned(with);
+        }
+        if (rule.standing() == Standing.FAULTY) {
+            return p >= RULED_OUT
+                    ? with
+                    : with.as(Standing.SUSPECT, contradicted(), List.of("a second reading across it"));
+        }
+        boolean evidence = !posterior.evidence().observations().isEmpty();
+        if (evidence && p >= SUSPECT && rule.standing() != Standing.CLEARED) {
+            return rule.standing() == Standing.SUSPECT ? with : with.as(Standing.SUSPECT, suspected(p), missing(rule));
+        }
+        boolean untouched = rule.standing() == Standing.NOT_PROVEN
+                && circuit.part(rule.part()).isPresent();
+        return untouched && !rules.loop().part(rule.part()).isPresent() ? certified(with) : with;
+    }
+
+    private Optional<Suspicion> suspicion(PartId part) {
+        boolean known = circuit.part(part).isPresent() || circuit.device(part).isPresent();
+        if (!known) {
+            return Optional.empty();
+        }
+        double p = judgement.probability(part);
+        boolean resistive = circuit.part(part).isPresent()
+                && !posterior.evidence().observations().isEmpty();
+        return Optional.of(new Suspicion(
+                p,
+                resistive ? Optional.of(judgement.resistance(circuit.part(part).get())) : Optional.empty(),
+                p >= SUSPECT ? influences(part) : List.of()));
+    }
+
+    private List<Suspicion.Influence> influences(PartId part) {
+        double with = judgement.probability(part);
+        return readings().stream()
+                .map(r -> new Suspicion.Influence(r, judgement.probabilityWithout(r, part)))
+                .filter(i -> Math.abs(i.without() - with) > LEAST_INFLUENCE)
+                .sorted(Comparator.comparingDouble(i -> -Math.abs(i.without() - with)))
+                .limit(MOST_INFLUENCES)
+                .toList();
+    }
+
+    private PartFinding condemned(PartFinding rule) {
+        List<UUID> across = posterior.evidence().observations().stream()
+                .filter(o -> judgement.proof().chain(rule.part()).stream()
+                        .anyMatch(l -> l.any().stream().anyMatch(w -> Proof.same(w, o.what()))))
+                .map(Observation::reading)
+                .distinct()
+                .toList();
+        String ohms = rule.suspicion()
+                .flatMap(Suspicion::resistance)
+                .map(r -> "It has about %s, and should have %s. "
+                        .formatted(ohms(r.medianOhms()), healthyOhms(rule.part())))
+                .orElse("");
+        return rule.as(
+                Standing.FAULTY,
+                ohms + "The readings agree, no single one carries this alone, and what reaches it was shown.",
+                List.of(),
+                across);
+    }
+
+    private String healthyOhms(PartId part) {
+        return Amount.milliohms(circuit.part(part)
+                .orElseThrow()
+                .resistance()
+                .healthyAt(rules.evidence().celsius())
+                .nominalOhms());
+    }
+
+    private static String ohms(double ohms) {
+        return ohms > 1000
+                ? "no connection"
+                : ohms >= 1 ? "%s Ω".formatted(Math.round(ohms * 10) / 10.0) : Amount.milliohms(ohms);
+    }
+
+    private String contradicted() {
+        return "A reading across it is too large, but another explanation of all readings is likelier.";
+    }
+
+    private static String suspected(double p) {
+        return "A fault here is %s, by all readings together.".formatted(Suspicion.words(p));
+    }
+
+    private List<String> missing(PartFinding rule) {
+        List<String> links = judgement.proof().missing(rule.part()).stream()
+                .map(Proof.Link::words)
+                .toList();
+        return links.isEmpty() ? List.of("a second reading that agrees") : links;
+    }
+
+    /** Off the starting loop a part is cleared if its mildest fault would have shown while a measured current flowed. */
+    private PartFinding certified(PartFinding rule) {
+        double p = rule.suspicion().orElseThrow().probability();
+        Part part = circuit.part(rule.part()).orElseThrow();
+        boolean small = rule.suspicion()
+                .flatMap(Suspicion::resistance)
+                .filter(r -> r.highOhms()
+                        <= part.resistance()
+                                .healthyAt(rules.evidence().celsius())
+                                .upperOhms())
+                .isPresent();
+        Optional<Observation> carrying = posterior.evidence().observations().stream()
+                .filter(o -> o.what() instanceof Observable.Amps && o.what().condition() != Condition.REST)
+                .filter(o -> Math.abs(amps(part, o)) >= 1)
+                .max(Comparator.comparingDouble(o -> Math.abs(amps(part, o))));
+        if (p > REFUTED || !small || carrying.isEmpty()) {
+            return rule;
+        }
+        return rule.as(
+                Standing.CLEARED,
+                "Certified at %s: a fault here would show in these readings."
+                        .formatted(Amount.amps(Math.abs(amps(part, carrying.get())))),
+                List.of(),
+                List.of(carrying.get().reading()));
+    }
+
+    /** Current in a part by the likeliest explanation, in the condition of an observation. */
+    private double amps(Part part, Observation o) {
+        Observable across = new Observable.Volts(o.what().condition(), part.from(), part.to());
+        double volts = posterior
+                .forecast(posterior.explanations().get(0))
+                .expected(across, 1e-3)
+                .mean();
+        return volts / judgement.resistance(part).medianOhms();
+    }
+
+    private List<UUID> readings() {
+        return posterior.evidence().observations().stream()
+                .map(Observation::reading)
+                .distinct()
+                .toList();
+    }
+
+    private String headline(List<PartFinding> parts) {
+        if (posterior.evidence().observations().isEmpty()) {
+            return rules.headline();
+        }
+        List<String> faulty = parts.stream()
+                .filter(p -> p.standing() == Standing.FAULTY)
+                .map(PartFinding::name)
+                .toList();
+        if (!faulty.isEmpty()) {
+            return rules.headline().startsWith("Faulty")
+                    ? rules.headline()
+                    : "Faulty: the %s.".formatted(String.join(", the ", faulty));
+        }
+        List<PartFinding> likely = parts.stream()
+                .filter(p ->
+                        p.suspicion().filter(s -> s.probability() >= SUSPECT).isPresent())
+                .sorted(Comparator.comparingDouble(
+                        p -> -p.suspicion().orElseThrow().probability()))
+                .toList();
+        if (!likely.isEmpty()) {
+            PartFinding first = likely.get(0);
+            String more = likely.size() == 1 ? "" : " %d more may be it.".formatted(likely.size() - 1);
+            return "%s: the %s.%s"
+                    .formatted(capital(first.suspicion().orElseThrow().words()), first.name(), more);
+        }
+        return judgement.healthy() ? "No fault that readings could show. " + certifiedSides() : rules.headline();
+    }
+
+    private String certifiedSides() {
+        return rules.headline().contains("certified") ? rules.headline() : "";
+    }
+
+    private static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+}

@@ -1,0 +1,84 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.ResistanceRange;
+import app.dantro.core.network.Fault;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What the readings say of a wiring part's resistance, over all explanations.
+ *
+ * @param lowOhms 2.5th percentile, in Ω
+ * @param medianOhms in Ω
+ * @param highOhms 97.5th percentile, in Ω; as large as an open part's if that is possible
+ * @param meanOhms mean in Ω of what is not open
+ */
+public record ResistanceBelief(double lowOhms, double medianOhms, double highOhms, double meanOhms) {
+    private static final double[] NODES = {-1.96, -1.0, 0, 1.0, 1.96};
+    private static final double[] SHARES = {0.05, 0.25, 0.40, 0.25, 0.05};
+    private static final double STEP_SIGMA = Math.log(10) / 3 / Math.sqrt(12);
+
+    private record Point(double ohms, double weight) {}
+
+    /** The belief about one wiring part, from what each of the likeliest explanations makes of it. */
+    public static ResistanceBelief of(PreparedCircuit prepared, List<Forecast> forecasts, Part part) {
+        ResistanceRange healthy = part.resistance().healthyAt(prepared.celsius());
+        List<Point> points = new ArrayList<>();
+        for (Forecast forecast : forecasts) {
+            Explanation e = forecast.explanation();
+            Forecast.Expected own = forecast.number(prepared.columnOf(part.id()));
+            double added = added(e.faults(prepared), part.id());
+            Forecast.Expected severity = added > 0 ? forecast.severity(part.id()) : null;
+            for (int q = 0; q < NODES.length; q++) {
+                double z = own.mean() + NODES[q] * Math.sqrt(own.variance());
+                double spread = PreparedCircuit.ASSUMED_WIDENING * healthy.logSpread();
+                double ohms = healthy.nominalOhms() * Math.max(0.05, 1 + z * (Math.exp(spread) - 1));
+                if (severity != null) {
+                    double s = severity.mean() + NODES[q] * Math.sqrt(severity.variance());
+                    ohms += added * Math.exp(STEP_SIGMA * s);
+                }
+                points.add(new Point(ohms, e.probability() * SHARES[q]));
+            }
+        }
+        points.sort(Comparator.comparingDouble(Point::ohms));
+        return new ResistanceBelief(
+                quantile(points, 0.025), quantile(points, 0.5), quantile(points, 0.975), mean(points));
+    }
+
+    private static double added(List<Fault> faults, PartId part) {
+        double sum = 0;
+        for (Fault fault : faults) {
+            if (fault.part().equals(part)) {
+                sum += fault.ohms(0);
+            }
+        }
+        return sum;
+    }
+
+    private static double quantile(List<Point> points, double share) {
+        double whole = points.stream().mapToDouble(Point::weight).sum();
+        double sum = 0;
+        for (Point point : points) {
+            sum += point.weight;
+            if (sum >= share * whole) {
+                return point.ohms;
+            }
+        }
+        return points.get(points.size() - 1).ohms;
+    }
+
+    private static double mean(List<Point> points) {
+        double sum = 0;
+        double whole = 0;
+        for (Point point : points) {
+            if (point.ohms < 0.5 / Fault.OPEN_SIEMENS) {
+                sum += point.weight * point.ohms;
+                whole += point.weight;
+            }
+        }
+        return whole > 0 ? sum / whole : Double.POSITIVE_INFINITY;
+    }
+}

@@ -1,0 +1,37 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.planning.Workplace;
+import app.dantro.core.reading.Reading;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a planner may propose: no running engine while nobody has seen it run, no cranking for a charging complaint until
+ * it is known to start, and never a condition that needs a tool nobody said is there.
+ */
+final class Gates {
+    private Gates() {}
+
+    static Workplace workplace(Findings findings, Concern concern) {
+        CaseEvidence evidence = findings.evidence();
+        List<Reading> counted = evidence.counted();
+        boolean ran = counted.stream().anyMatch(r -> r.condition().running());
+        Set<Condition> conditions = EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
+        conditions.add(Condition.CRANKING);
+        if (ran || concern == Concern.CHARGING) {
+            conditions.add(Condition.RAISED);
+            conditions.add(Condition.RAISED_LOADED);
+        }
+        Optional<Observable.Volts> last = counted.isEmpty()
+                ? Optional.empty()
+                : Optional.of(counted.get(counted.size() - 1))
+                        .map(r -> new Observable.Volts(r.condition(), r.red(), r.black()));
+        return new Workplace(conditions, false, last);
+    }
+}
