@@ -110,7 +110,7 @@ class DemoWorkshop implements ApplicationRunner {
         take(
                 caseId,
                 FreeProbe.of(
-                        files.assess(files.load(caseId)).findings(),
+                        files.assessByRules(files.load(caseId)).findings(),
                         PointId.of(red),
                         PointId.of(black),
                         Condition.RAISED_LOADED));
@@ -138,10 +138,10 @@ class DemoWorkshop implements ApplicationRunner {
 
     /** Does what the procedure says, until it asks for something else than a reading or the readings are used up. */
     private Step follow(UUID caseId, Step.Kind until, int mostReadings) {
-        Step step = files.assess(files.load(caseId)).next();
+        Step step = files.assessByRules(files.load(caseId)).next();
         for (int taken = 0; step.kind() != until && taken < mostReadings; taken++) {
             take(caseId, step.probe().orElseThrow());
-            step = files.assess(files.load(caseId)).next();
+            step = files.assessByRules(files.load(caseId)).next();
         }
         return step;
     }

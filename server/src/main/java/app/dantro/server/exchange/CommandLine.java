@@ -2,9 +2,13 @@ package app.dantro.server.exchange;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.network.SpiceNetlist;
+import app.dantro.core.planning.HalfSplitPlanner;
+import app.dantro.core.procedure.OrderOfWork;
+import app.dantro.core.procedure.StartingProcedure;
 import app.dantro.server.format.BadFile;
 import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.CaseFormat;
+import app.dantro.server.format.DiagnosisFormat;
 import app.dantro.server.format.PredictionFormat;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -17,11 +21,12 @@ import java.util.Arrays;
 import java.util.stream.Collectors;
 
 /**
- * The batch door to the core: {@code predict FILE} and {@code netlist FILE CONDITION}, results on standard output,
+ * The batch door to the core: {@code predict FILE}, {@code diagnose FILE} and {@code netlist FILE CONDITION}, results on standard output,
  * errors on standard error. Starts nothing else.
  */
 public final class CommandLine {
     private static final int BAD_INPUT = 2;
+    private static final OrderOfWork ORDER = new OrderOfWork(new StartingProcedure(new HalfSplitPlanner()));
     private static final long MOST_BYTES = 16L << 20;
 
     private CommandLine() {}
@@ -50,6 +55,9 @@ public final class CommandLine {
             CaseDocument document = CaseFormat.parse(text(args[1]));
             return PredictionFormat.of(document.circuit(), document.state());
         }
+        if (command.equals("diagnose") && args.length == 2) {
+            return DiagnosisFormat.of(CaseFormat.parse(text(args[1])), ORDER);
+        }
         if (command.equals("netlist") && args.length == 3) {
             Condition condition = condition(args[2]);
             CaseDocument document = CaseFormat.parse(text(args[1]));
@@ -57,7 +65,8 @@ public final class CommandLine {
         }
         throw new BadFile(
                 "command line",
-                "Use: predict CASE.json, or: netlist CASE.json CONDITION (%s).".formatted(conditions()));
+                "Use: predict CASE.json, diagnose CASE.json, or: netlist CASE.json CONDITION (%s)."
+                        .formatted(conditions()));
     }
 
     private static Condition condition(String key) {

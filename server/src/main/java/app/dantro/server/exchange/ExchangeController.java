@@ -3,9 +3,11 @@ package app.dantro.server.exchange;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.network.SpiceNetlist;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.server.format.BadFile;
 import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.CaseFormat;
+import app.dantro.server.format.DiagnosisFormat;
 import app.dantro.server.format.PredictionFormat;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
@@ -29,8 +31,10 @@ import org.springframework.web.bind.annotation.RestController;
 class ExchangeController {
     private final CaseFiles files;
     private final CaseImport imports;
+    private final OrderOfWork order;
 
-    ExchangeController(CaseFiles files, CaseImport imports) {
+    ExchangeController(CaseFiles files, CaseImport imports, OrderOfWork order) {
+        this.order = order;
         this.files = files;
         this.imports = imports;
     }
@@ -62,6 +66,15 @@ class ExchangeController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     String predict(@RequestBody String json) {
         return parsed(json, d -> PredictionFormat.of(d.circuit(), d.state()));
+    }
+
+    /** Standing of every part, contradictions and the next reading, from the readings in a case file. */
+    @PostMapping(
+            path = "/diagnose",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    String diagnose(@RequestBody String json) {
+        return parsed(json, d -> DiagnosisFormat.of(d, order));
     }
 
     /** A case file's circuit as a SPICE netlist, with the faults that it states. */

@@ -1,22 +1,49 @@
 package app.dantro.server.job;
 
+import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.server.problem.ProblemException;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
 /** Loads a case with all its events and works out what they mean. */
 @Service
 public class CaseFiles {
+    private static final int KEPT = 64;
+
     private final CaseStore cases;
     private final CircuitStore circuits;
     private final ReadingStore readings;
     private final EventStore events;
     private final OrderOfWork order;
+    private final PreparedCircuits prepared;
+    /** The Bay shows the same cases again and again; what follows from a record never changes. */
+    private final Map<Assessed, Assessment> recent =
+            Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
+                private static final long serialVersionUID = 1;
 
-    CaseFiles(CaseStore cases, CircuitStore circuits, ReadingStore readings, EventStore events, OrderOfWork order) {
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Assessed, Assessment> eldest) {
+                    return size() > KEPT;
+                }
+            });
+
+    private record Assessed(CaseFile file, boolean judged) {}
+
+    CaseFiles(
+            CaseStore cases,
+            CircuitStore circuits,
+            ReadingStore readings,
+            EventStore events,
+            OrderOfWork order,
+            PreparedCircuits prepared) {
+        this.prepared = prepared;
         this.cases = cases;
         this.circuits = circuits;
         this.readings = readings;
@@ -36,8 +63,20 @@ public class CaseFiles {
         return view(load(id));
     }
 
-    /** Everything that follows from a case's events. */
+    /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
     public Assessment assess(CaseFile file) {
+        Optional<PreparedCircuit> circuit = prepared.of(file);
+        Assessed key = new Assessed(file, circuit.isPresent());
+        Assessment known = recent.get(key);
+        if (known == null) {
+            known = order.assess(file.record().concern(), file.evidence(), circuit);
+            recent.put(key, known);
+        }
+        return known;
+    }
+
+    /** What follows by rules alone. */
+    public Assessment assessByRules(CaseFile file) {
         return order.assess(file.record().concern(), file.evidence());
     }
 

@@ -12,6 +12,8 @@ import app.dantro.core.diagnosis.ReadingState;
 import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.diagnosis.Suspicion;
+import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
 import app.dantro.core.procedure.Assessment;
@@ -51,7 +53,8 @@ public record CaseView(
         List<PartView> parts,
         List<ReadingView> readings,
         List<RepairView> repairs,
-        List<ComplaintTestView> tests) {
+        List<ComplaintTestView> tests,
+        JudgementView judgement) {
 
     static CaseView of(CaseFile file, Assessment assessment) {
         Findings findings = assessment.findings();
@@ -82,7 +85,8 @@ public record CaseView(
                         .map(r -> ReadingView.of(file, evidence, findings, r))
                         .toList(),
                 file.repairs().stream().map(r -> RepairView.of(file, r)).toList(),
-                file.tests().stream().map(t -> ComplaintTestView.of(file, t)).toList());
+                file.tests().stream().map(t -> ComplaintTestView.of(file, t)).toList(),
+                JudgementView.of(file, assessment));
     }
 
     /** A part with its standing. */
@@ -95,7 +99,11 @@ public record CaseView(
             String standingWords,
             String says,
             List<UUID> readings,
-            List<String> missing) {
+            List<String> missing,
+            Optional<Double> probability,
+            Optional<String> probabilityWords,
+            Optional<ResistanceView> resistance,
+            List<InfluenceView> influences) {
         static PartView of(CaseFile file, PartFinding finding) {
             PartId id = finding.part();
             boolean wiring = file.loop().part(id).isPresent();
@@ -108,9 +116,25 @@ public record CaseView(
                     finding.standing().words(),
                     finding.says(),
                     finding.readings(),
-                    finding.missing());
+                    finding.missing(),
+                    finding.suspicion().map(Suspicion::probability),
+                    finding.suspicion().map(Suspicion::words),
+                    finding.suspicion().flatMap(Suspicion::resistance).map(ResistanceView::of),
+                    finding.suspicion().map(s -> s.influences()).orElse(List.of()).stream()
+                            .map(i -> new InfluenceView(i.reading(), i.without(), Suspicion.words(i.without())))
+                            .toList());
         }
     }
+
+    /** What is known of a part's resistance: the ends between which it lies with 95 %. */
+    public record ResistanceView(double lowOhms, double medianOhms, double highOhms) {
+        static ResistanceView of(ResistanceBelief belief) {
+            return new ResistanceView(belief.lowOhms(), belief.medianOhms(), belief.highOhms());
+        }
+    }
+
+    /** What a reading did to a part: its probability had it not been taken. */
+    public record InfluenceView(UUID reading, double without, String withoutWords) {}
 
     /** A reading as it is on record, with its answer. */
     public record ReadingView(

@@ -1,5 +1,6 @@
 package app.dantro.server.live;
 
+import app.dantro.server.job.PreparedCircuits;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
@@ -31,6 +32,12 @@ public class CaseEvents {
     public void changed(UUID caseId) {
         Set<SseEmitter> ofCase = streams.getOrDefault(caseId, Set.of());
         ofCase.forEach(stream -> send(stream, ofCase, "changed"));
+    }
+
+    /** A circuit that was being worked out is ready: its cases say more now. */
+    @EventListener
+    void prepared(PreparedCircuits.Prepared prepared) {
+        prepared.cases().forEach(this::changed);
     }
 
     /** Ends every stream when the program stops; an open one would hold up the stop. */

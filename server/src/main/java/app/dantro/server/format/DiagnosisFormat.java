@@ -1,0 +1,144 @@
+package app.dantro.server.format;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.Doubt;
+import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.PartFinding;
+import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.diagnosis.Suspicion;
+import app.dantro.core.diagnosis.WhatIf;
+import app.dantro.core.inference.Posterior;
+import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.OrderOfWork;
+import app.dantro.core.procedure.Step;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Standing of every part, contradictions and the next reading, as JSON (docs/formats/diagnosis-v1.schema.json). The faults
+ * that a file states are not looked at.
+ */
+public final class DiagnosisFormat {
+    private DiagnosisFormat() {}
+
+    /** Judges the readings of a case file. */
+    public static String of(CaseDocument document, OrderOfWork order) {
+        CaseEvidence evidence = CaseEvidence.of(
+                document.circuit(),
+                document.state().celsius(),
+                document.readings().stream().map(RecordedReading::of).toList(),
+                List.of(),
+                List.of());
+        PreparedCircuit prepared =
+                PreparedCircuit.of(document.circuit(), document.state().celsius());
+        return CaseFormat.pretty(write(order.assess(document.concern(), evidence, java.util.Optional.of(prepared))));
+    }
+
+    private static ObjectNode write(Assessment assessment) {
+        Findings findings = assessment.findings();
+        Posterior posterior = assessment.judgement().orElseThrow().posterior();
+        ObjectNode json = JsonFields.MAPPER.createObjectNode();
+        json.put("format", "dantro-diagnosis").put("version", 1);
+        json.put("circuit", findings.evidence().circuit().id());
+        json.put("headline", findings.headline());
+        json.put("healthy_probability", rounded(posterior.healthy()));
+        ArrayNode parts = json.putArray("parts");
+        findings.parts().forEach(p -> parts.add(part(p)));
+        ArrayNode doubts = json.putArray("doubts");
+        findings.doubts().forEach(d -> doubts.add(doubt(d)));
+        ArrayNode contradictions = json.putArray("contradictions");
+        findings.contradictions().forEach(contradictions::add);
+        json.set("next", step(assessment.next()));
+        ArrayNode standby = json.putArray("standby");
+        assessment.standby().forEach(p -> standby.add(probe(p)));
+        ObjectNode whatIf = json.putObject("what_if");
+        assessment.judgement().get().ranked().stream()
+                .findFirst()
+                .flatMap(p -> WhatIf.of(posterior, p))
+                .ifPresent(w -> write(w, whatIf));
+        return json;
+    }
+
+    private static ObjectNode part(PartFinding finding) {
+        ObjectNode json = JsonFields.MAPPER.createObjectNode();
+        json.put("part", finding.part().value()).put("name", finding.name());
+        json.put("standing", finding.standing().name().toLowerCase(Locale.ROOT)).put("says", finding.says());
+        ArrayNode readings = json.putArray("readings");
+        finding.readings().forEach(r -> readings.add(r.toString()));
+        ArrayNode missing = json.putArray("missing");
+        finding.missing().forEach(missing::add);
+        finding.suspicion().ifPresent(s -> write(s, json));
+        return json;
+    }
+
+    private static void write(Suspicion suspicion, ObjectNode json) {
+        json.put("probability", rounded(suspicion.probability())).put("probability_words", suspicion.words());
+        suspicion
+                .resistance()
+                .ifPresent(r -> json.putObject("ohms")
+                        .put("low", r.lowOhms())
+                        .put("median", r.medianOhms())
+                        .put("high", r.highOhms()));
+        ArrayNode influences = json.putArray("influences");
+        suspicion
+                .influences()
+                .forEach(i -> influences
+                        .addObject()
+                        .put("reading", i.reading().toString())
+                        .put("probability_without", rounded(i.without())));
+    }
+
+    private static ObjectNode doubt(Doubt doubt) {
+        return JsonFields.MAPPER
+                .createObjectNode()
+                .put("reading", doubt.reading().toString())
+                .put("probability", rounded(doubt.probability()))
+                .put("residual_sigmas", Math.rint(doubt.residualSigmas() * 10) / 10)
+                .put("says", doubt.sentence());
+    }
+
+    private static ObjectNode step(Step step) {
+        ObjectNode json = JsonFields.MAPPER.createObjectNode();
+        json.put("kind", step.kind().name().toLowerCase(Locale.ROOT));
+        json.put("title", step.title()).put("why", step.why());
+        step.part().map(PartId::value).ifPresent(p -> json.put("part", p));
+        step.probe().ifPresent(p -> json.set("probe", probe(p)));
+        ArrayNode cautions = json.putArray("cautions");
+        step.cautions().forEach(cautions::add);
+        return json;
+    }
+
+    private static ObjectNode probe(ProbePlan plan) {
+        ObjectNode json = JsonFields.MAPPER.createObjectNode();
+        json.put("red", plan.red().value()).put("black", plan.black().value());
+        json.put("condition", plan.condition().key());
+        json.put("title", plan.title()).put("why", plan.why());
+        ArrayNode outcomes = json.putArray("outcomes");
+        plan.outcomes().forEach(o -> outcomes.addObject().put("when", o.when()).put("means", o.means()));
+        return json;
+    }
+
+    private static void write(WhatIf whatIf, ObjectNode json) {
+        json.put("part", whatIf.part().value());
+        ArrayNode lines = json.putArray("figures");
+        whatIf.lines()
+                .forEach(l -> lines.addObject()
+                        .put("figure", l.kind().name().toLowerCase(Locale.ROOT))
+                        .put("unit", l.unit())
+                        .put("now", significant(l.now()))
+                        .put("after", significant(l.after())));
+    }
+
+    private static double rounded(double probability) {
+        return Math.rint(probability * 1e6) / 1e6;
+    }
+
+    private static double significant(double value) {
+        return Math.rint(value * 1e4) / 1e4;
+    }
+}
