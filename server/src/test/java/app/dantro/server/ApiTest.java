@@ -47,8 +47,10 @@ class ApiTest {
         assertThat(answer.status()).isEqualTo(201);
         assertThat(answer.body().at("/readings/0/typed").asText()).isEqualTo("12.60");
         assertThat(answer.body().at("/readings/0/state").asText()).isEqualTo("COUNTS");
-        assertThat(answer.body().at("/next/probe/condition").asText()).isEqualTo("CRANKING");
-        assertThat(server.get(path).body()).isEqualTo(answer.body());
+        assertThat(answer.body().at("/next/kind").asText()).isEqualTo("MEASURE");
+        assertThat(answer.body().at("/next/probe/red/id").asText()).isNotEmpty();
+        assertThat(server.get(path).body().at("/readings"))
+                .isEqualTo(answer.body().at("/readings"));
     }
 
     @Test

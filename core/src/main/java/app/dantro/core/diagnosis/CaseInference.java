@@ -22,7 +22,7 @@ public final class CaseInference {
     public static Evidence of(CaseEvidence evidence, Complaint complaint) {
         boolean repaired = evidence.lastRepair().isPresent();
         List<Observation> observations = evidence.counted().stream()
-                .filter(r -> r.statistic() != Statistic.INRUSH)
+                .filter(r -> r.statistic() != Statistic.INRUSH && stillTrue(r, evidence))
                 .flatMap(r -> observations(r).stream())
                 .toList();
         boolean ran = evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running);
@@ -31,6 +31,17 @@ public final class CaseInference {
                 repaired ? Complaint.UNKNOWN : complaint,
                 ran ? Optional.of(true) : Optional.empty(),
                 repaired);
+    }
+
+    /**
+     * A repair changes the current everywhere, and with it what any path shows; only the base voltage stays, if it was not
+     * the battery that was repaired.
+     */
+    private static boolean stillTrue(Reading reading, CaseEvidence evidence) {
+        return evidence.repairs().stream()
+                .filter(repair -> repair.doneAtMillis() >= reading.takenAtMillis())
+                .allMatch(repair -> reading.condition() == Condition.REST
+                        && evidence.circuit().batteries().stream().noneMatch(b -> b.id().equals(repair.part())));
     }
 
     private static List<Observation> observations(Reading reading) {

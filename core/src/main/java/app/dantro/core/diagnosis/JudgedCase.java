@@ -90,6 +90,11 @@ public final class JudgedCase {
         double p = suspicion.get().probability();
         PartFinding with = rule.with(suspicion.get());
         if (called.filter(rule.part()::equals).isPresent()) {
+            List<String> looks = judgement.proof().looks(rule.part());
+            if (!looks.isEmpty()) {
+                return with.as(
+                        Standing.SUSPECT, suspected(p) + " Readings alone do not prove it.", looks, carriers(rule));
+            }
             return rule.standing() == Standing.FAULTY ? with : condemned(with);
         }
         if (rule.standing() == Standing.FAULTY) {
@@ -130,13 +135,17 @@ public final class JudgedCase {
                 .toList();
     }
 
-    private PartFinding condemned(PartFinding rule) {
-        List<UUID> across = posterior.evidence().observations().stream()
+    /** The readings that close the part's chain of proof. */
+    private List<UUID> carriers(PartFinding rule) {
+        return posterior.evidence().observations().stream()
                 .filter(o -> judgement.proof().chain(rule.part()).stream()
                         .anyMatch(l -> l.any().stream().anyMatch(w -> Proof.same(w, o.what()))))
                 .map(Observation::reading)
                 .distinct()
                 .toList();
+    }
+
+    private PartFinding condemned(PartFinding rule) {
         String ohms = rule.suspicion()
                 .flatMap(Suspicion::resistance)
                 .map(r -> "It has about %s, and should have %s. "
@@ -146,7 +155,7 @@ public final class JudgedCase {
                 Standing.FAULTY,
                 ohms + "The readings agree, no single one carries this alone, and what reaches it was shown.",
                 List.of(),
-                across);
+                carriers(rule));
     }
 
     private String healthyOhms(PartId part) {
@@ -172,9 +181,10 @@ public final class JudgedCase {
     }
 
     private List<String> missing(PartFinding rule) {
-        List<String> links = judgement.proof().missing(rule.part()).stream()
+        List<String> links = new ArrayList<>(judgement.proof().missing(rule.part()).stream()
                 .map(Proof.Link::words)
-                .toList();
+                .toList());
+        links.addAll(judgement.proof().looks(rule.part()));
         return links.isEmpty() ? List.of("a second reading that agrees") : links;
     }
 

@@ -8,6 +8,7 @@ import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Starter;
 import app.dantro.core.inference.Observable;
@@ -72,15 +73,47 @@ public final class Proof {
                     link("the battery's volts while cranking", posts(Condition.CRANKING)));
         }
         if (device instanceof Alternator alternator) {
-            return List.of(new Link(
-                    "the alternator's own volts, B+ to case, while it should charge",
-                    List.of(
-                            volts(Condition.RAISED_LOADED, alternator.output(), alternator.ground()),
-                            volts(Condition.RAISED, alternator.output(), alternator.ground()))));
+            return alternator(alternator);
         }
         return device instanceof Load
                 ? List.of(link("the standing current with everything off", new Observable.Amps(Condition.REST)))
                 : List.of(link("a reading that this program does not take yet", new Observable.Amps(Condition.REST)));
+    }
+
+    /**
+     * What has to be seen or tried beside all readings before a device may be called faulty; empty for what readings alone
+     * can prove.
+     */
+    public List<String> looks(PartId part) {
+        Optional<Device> device = circuit.device(part);
+        if (device.filter(Starter.class::isInstance).isPresent()) {
+            return List.of("the engine turns freely by hand, or the starter fails off the engine too");
+        }
+        if (device.filter(Alternator.class::isInstance).isPresent()) {
+            return List.of(
+                    "the belt drives it: tight, not glazed, pulley and shaft turn with the engine",
+                    "what its plug needs arrives: ignition feed or exciter, sense, field asked for (maker's figures)");
+        }
+        if (device.filter(Load.class::isInstance).isPresent()) {
+            return List.of("which consumer draws: branch by branch, after the sleep time");
+        }
+        return List.of();
+    }
+
+    private List<Link> alternator(Alternator a) {
+        List<Observable> wiring = new ArrayList<>(List.of(
+                volts(Condition.KEY_ON, a.output(), circuit.minusPost()),
+                volts(Condition.KEY_ON, a.output(), a.ground())));
+        for (Condition condition : List.of(Condition.KEY_ON, Condition.RAISED, Condition.RAISED_LOADED)) {
+            wiring.add(volts(condition, a.output(), circuit.plusPost()));
+        }
+        return List.of(
+                new Link(
+                        "the alternator's own volts, B+ to case, while it should charge",
+                        List.of(
+                                volts(Condition.RAISED_LOADED, a.output(), a.ground()),
+                                volts(Condition.RAISED, a.output(), a.ground()))),
+                new Link("its way to the battery: B+ to + post, or the feed check with the key on", wiring));
     }
 
     /** Across just this part, in any condition in which its current flows. */
@@ -95,18 +128,39 @@ public final class Proof {
     }
 
     private List<Link> battery(Battery battery) {
+        Link base = link(
+                "its base voltage",
+                volts(Condition.REST, battery.positivePost(), battery.negativePost()),
+                posts(Condition.REST));
+        if (cellLow(battery)) {
+            return List.of(base);
+        }
         return List.of(
-                link(
-                        "its base voltage",
-                        volts(Condition.REST, battery.positivePost(), battery.negativePost()),
-                        posts(Condition.REST)),
-                cellLow(battery)
-                        ? link("its base voltage", posts(Condition.REST))
-                        : new Link(
-                                "its volts while cranking",
-                                List.of(
-                                        volts(Condition.CRANKING, battery.positivePost(), battery.negativePost()),
-                                        posts(Condition.CRANKING))));
+                base,
+                new Link(
+                        "its volts while cranking",
+                        List.of(
+                                posts(Condition.CRANKING),
+                                volts(Condition.CRANKING, battery.positivePost(), battery.negativePost()))),
+                new Link("the current while cranking, by clamp or as the drop of a known cable", current()));
+    }
+
+    /** A clamp, or the cables of the starting circuit read as shunts, alone or with their joints. */
+    private List<Observable> current() {
+        List<Observable> any = new ArrayList<>(List.of(new Observable.Amps(Condition.CRANKING)));
+        for (List<Part> side : List.of(circuit.startingReturn(), circuit.startingSupply())) {
+            for (int i = 0; i < side.size(); i++) {
+                for (int j = i; j < side.size(); j++) {
+                    if (side.subList(i, j + 1).stream().anyMatch(p -> p.kind() == PartKind.CABLE)) {
+                        any.add(volts(
+                                Condition.CRANKING,
+                                side.get(i).from(),
+                                side.get(j).to()));
+                    }
+                }
+            }
+        }
+        return any;
     }
 
     /** A base voltage that a cell is missing from: then there is nothing to crank with. */

@@ -36,6 +36,11 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         standby = List.copyOf(standby);
     }
 
+    /** The part that the readings speak against with all that readings can prove. */
+    public Optional<PartId> toRepair() {
+        return advice.kind() == Advice.Kind.REPAIR ? advice.part() : Optional.empty();
+    }
+
     /** Advice on the evidence, in words. */
     public static Guide of(Findings findings, Judgement judgement, Workplace workplace) {
         Advice advice = Advisor.advise(judgement, workplace);

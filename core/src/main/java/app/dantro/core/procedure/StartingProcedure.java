@@ -38,6 +38,9 @@ public final class StartingProcedure {
     /** A path certified at less than this share of today's current is read again after a repair. */
     private static final double SAME_CURRENT_SHARE = 0.95;
 
+    /** With less than this for a healthy vehicle a further fault is looked for before the case may close. */
+    private static final double HEALTHY_ENOUGH = 0.5;
+
     private final Planner planner;
 
     public StartingProcedure(Planner planner) {
@@ -53,7 +56,10 @@ public final class StartingProcedure {
     Assessment assess(Findings findings, Optional<Judgement> judgement) {
         Optional<Placed> gate = battery(findings).or(() -> repair(findings)).or(() -> retestAcross(findings));
         Optional<Guide> guide = gate.isPresent() ? Optional.empty() : judgement.map(j -> guide(findings, j));
-        Placed placed = gate.or(() -> guide.flatMap(g -> guided(findings, g)))
+        boolean retesting = findings.evidence().lastRepair().isPresent()
+                && findings.failing().isEmpty();
+        Optional<Placed> search = guide.flatMap(g -> guided(findings, g));
+        Placed placed = gate.or(() -> retesting ? byRules(findings).or(() -> stillDoubted(judgement, search)) : search)
                 .or(() -> byRules(findings))
                 .orElseGet(() -> proven(findings));
         return new Assessment(
@@ -72,13 +78,17 @@ public final class StartingProcedure {
         return Guide.of(findings, judgement, Gates.workplace(findings, Concern.STARTING));
     }
 
-    /** After a repair the rules lead until both sides are certified again; only a side that still fails is searched. */
     private Optional<Placed> guided(Findings findings, Guide guide) {
-        boolean retesting = findings.evidence().lastRepair().isPresent()
-                && findings.failing().isEmpty();
-        return retesting
-                ? Optional.empty()
-                : guide.next().map(plan -> new Placed(searchStage(findings), Step.measure(plan)));
+        return guide.next()
+                .map(plan -> new Placed(searchStage(findings), Step.measure(plan)))
+                .or(() -> guide.toRepair()
+                        .filter(part -> findings.standing(part) == Standing.SUSPECT)
+                        .map(part -> new Placed(Stage.REPAIR, Step.suspectDevice(findings.of(part)))));
+    }
+
+    /** With both sides certified again the search goes on only if the readings still speak of another fault. */
+    private static Optional<Placed> stillDoubted(Optional<Judgement> judgement, Optional<Placed> search) {
+        return judgement.filter(j -> j.posterior().healthy() < HEALTHY_ENOUGH).flatMap(j -> search);
     }
 
     private static Stage searchStage(Findings findings) {

@@ -1,12 +1,17 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.PartFinding;
 import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.planning.ProbePlan;
 import java.util.List;
 import java.util.Optional;
 
-/** The one thing to do next. */
+/**
+ * The one thing to do next.
+ *
+ * @param toSee what the technician has to have seen or tried before the part is worked on
+ */
 public record Step(
         Kind kind,
         String title,
@@ -14,9 +19,36 @@ public record Step(
         Optional<ProbePlan> probe,
         Optional<PartId> part,
         Optional<RepairForecast> forecast,
-        List<String> cautions) {
+        List<String> cautions,
+        List<String> toSee) {
     public Step {
+        toSee = List.copyOf(toSee);
         cautions = List.copyOf(cautions);
+    }
+
+    /** A step without anything to see first. */
+    public Step(
+            Kind kind,
+            String title,
+            String why,
+            Optional<ProbePlan> probe,
+            Optional<PartId> part,
+            Optional<RepairForecast> forecast,
+            List<String> cautions) {
+        this(kind, title, why, probe, part, forecast, cautions, List.of());
+    }
+
+    /** A device that the readings speak against, but that they alone cannot prove faulty. */
+    static Step suspectDevice(PartFinding finding) {
+        return new Step(
+                Kind.REPAIR,
+                "Suspect: the " + finding.name(),
+                finding.says() + " It is called faulty only once these are seen too.",
+                Optional.empty(),
+                Optional.of(finding.part()),
+                Optional.empty(),
+                Cautions.repair(),
+                finding.missing());
     }
 
     /** What the step asks for. */

@@ -110,6 +110,8 @@ public final class DiagnosisFormat {
         step.probe().ifPresent(p -> json.set("probe", probe(p)));
         ArrayNode cautions = json.putArray("cautions");
         step.cautions().forEach(cautions::add);
+        ArrayNode toSee = json.putArray("to_see");
+        step.toSee().forEach(toSee::add);
         return json;
     }
 

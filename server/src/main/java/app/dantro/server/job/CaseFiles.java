@@ -65,7 +65,10 @@ public class CaseFiles {
 
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
     public Assessment assess(CaseFile file) {
-        Optional<PreparedCircuit> circuit = prepared.of(file);
+        return assess(file, prepared.of(file));
+    }
+
+    private Assessment assess(CaseFile file, Optional<PreparedCircuit> circuit) {
         Assessed key = new Assessed(file, circuit.isPresent());
         Assessment known = recent.get(key);
         if (known == null) {
@@ -89,7 +92,7 @@ public class CaseFiles {
     public List<CaseCard> cards() {
         return cases.findAll().stream()
                 .map(this::load)
-                .map(file -> CaseCard.of(file, assess(file)))
+                .map(file -> CaseCard.of(file, assess(file, prepared.ifReady(file))))
                 .toList();
     }
 

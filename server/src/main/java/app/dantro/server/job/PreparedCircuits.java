@@ -2,6 +2,7 @@ package app.dantro.server.job;
 
 import app.dantro.core.inference.PreparedCircuit;
 import jakarta.annotation.PreDestroy;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -36,13 +37,25 @@ public class PreparedCircuits {
             return size() > KEPT;
         }
     };
-    private final Map<Key, Set<UUID>> waiting = new LinkedHashMap<>();
+    /** What is asked for, the newest last: that one is made first. */
+    private final Map<Key, Wanted> waiting = new LinkedHashMap<>();
+
+    private final Set<Key> making = new HashSet<>();
+    /** Cases that asked while theirs was being made. */
+    private final Map<Key, Set<UUID>> late = new HashMap<>();
 
     PreparedCircuits(ApplicationEventPublisher publisher) {
         this.publisher = publisher;
     }
 
-    private record Key(String circuit, double celsius) {}
+    private record Key(String circuit, double celsius) {
+        static Key of(CaseFile file) {
+            double celsius = Math.rint(file.record().celsius() / CELSIUS_STEP) * CELSIUS_STEP;
+            return new Key(file.onCircuit().json(), celsius);
+        }
+    }
+
+    private record Wanted(CaseFile file, Set<UUID> cases) {}
 
     /** Says that the circuit of these cases is ready. */
     public record Prepared(Set<UUID> cases) {
@@ -51,36 +64,58 @@ public class PreparedCircuits {
         }
     }
 
-    /** The circuit of a case, if it is ready; if not it is being made, and the case will be told. */
-    public Optional<PreparedCircuit> of(CaseFile file) {
-        Key key = new Key(file.onCircuit().json(), Math.rint(file.record().celsius() / CELSIUS_STEP) * CELSIUS_STEP);
+    /** The circuit of a case, if it is ready. */
+    public Optional<PreparedCircuit> ifReady(CaseFile file) {
         synchronized (ready) {
-            PreparedCircuit made = ready.get(key);
-            if (made != null) {
-                return Optional.of(made);
-            }
-            Set<UUID> cases = waiting.get(key);
-            if (cases == null) {
-                cases = new HashSet<>();
-                waiting.put(key, cases);
-                worker.submit(() -> make(key, file));
-            }
-            cases.add(file.record().id());
-            return Optional.empty();
+            return Optional.ofNullable(ready.get(Key.of(file)));
         }
     }
 
-    private void make(Key key, CaseFile file) {
-        Set<UUID> told;
+    /** The circuit of a case, if it is ready; if not it is made next, and the case will be told. */
+    public Optional<PreparedCircuit> of(CaseFile file) {
+        Key key = Key.of(file);
+        synchronized (ready) {
+            PreparedCircuit made = ready.get(key);
+            if (made == null && !making.contains(key)) {
+                Wanted before = waiting.remove(key);
+                Set<UUID> cases = before == null ? new HashSet<>() : before.cases;
+                cases.add(file.record().id());
+                waiting.put(key, new Wanted(file, cases));
+                worker.submit(this::makeNewest);
+            } else if (made == null) {
+                late.computeIfAbsent(key, k -> new HashSet<>())
+                        .add(file.record().id());
+            }
+            return Optional.ofNullable(made);
+        }
+    }
+
+    private void makeNewest() {
+        Key key = null;
+        Wanted wanted = null;
+        synchronized (ready) {
+            for (Map.Entry<Key, Wanted> entry : waiting.entrySet()) {
+                key = entry.getKey();
+                wanted = entry.getValue();
+            }
+            if (key == null) {
+                return;
+            }
+            waiting.remove(key);
+            making.add(key);
+        }
+        Set<UUID> told = new HashSet<>(wanted.cases);
         try {
             PreparedCircuit made =
-                    PreparedCircuit.of(file.circuit(), key.celsius).prepare();
+                    PreparedCircuit.of(wanted.file.circuit(), key.celsius).prepare();
             synchronized (ready) {
                 ready.put(key, made);
             }
         } finally {
             synchronized (ready) {
-                told = waiting.remove(key);
+                making.remove(key);
+                told.addAll(late.getOrDefault(key, Set.of()));
+                late.remove(key);
             }
         }
         publisher.publishEvent(new Prepared(told));

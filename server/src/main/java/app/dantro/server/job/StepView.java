@@ -20,7 +20,8 @@ public record StepView(
         Optional<String> part,
         Optional<String> partName,
         Optional<ForecastView> forecast,
-        List<String> cautions) {
+        List<String> cautions,
+        List<String> toSee) {
 
     static StepView of(CaseFile file, Step step) {
         return new StepView(
@@ -31,7 +32,8 @@ public record StepView(
                 step.part().map(p -> p.value()),
                 step.part().map(file::nameOf),
                 step.forecast().map(ForecastView::of),
-                step.cautions());
+                step.cautions(),
+                step.toSee());
     }
 
     /** Where the leads go and what the results would mean. */
