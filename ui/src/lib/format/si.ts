@@ -31,6 +31,19 @@ export function milliohms(ohms: number): string {
 	return `${fixed(milli, size < 0.995 ? 2 : size < 99.95 ? 1 : 0)} mΩ`;
 }
 
+/** A probability: "63 %", "over 99 %", "under 1 %". */
+export function percent(probability: number): string {
+	if (probability > 0.99) return 'over 99 %';
+	if (probability < 0.01) return 'under 1 %';
+	return `${Math.round(100 * probability)} %`;
+}
+
+/** Ohms with their prefix: "0.15 mΩ", "2.2 Ω", "open". */
+export function ohms(value: number): string {
+	if (value >= 1000) return 'open';
+	return value >= 1 ? `${fixed(value, value < 9.95 ? 1 : 0)} Ω` : milliohms(value);
+}
+
 /** Time of day, or date and time when it was another day. */
 export function moment(epochMillis: number, now: number): string {
 	const then = new Date(epochMillis);

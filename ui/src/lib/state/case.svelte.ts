@@ -195,6 +195,22 @@ export class CaseState {
 		}
 	}
 
+	/** Takes over a reading that the program offers. */
+	choose(probe: Probe): void {
+		this.#message = '';
+		this.#edit({ red: probe.red.id, black: probe.black.id, condition: probe.condition });
+		this.#chosen = probe;
+	}
+
+	/** Puts the leads where a reading was taken, to take it once more. */
+	async readAgain(readingId: string): Promise<void> {
+		const reading = this.#view?.readings.find((r) => r.id === readingId);
+		if (!reading) return;
+		this.#message = '';
+		this.#edit({ red: reading.red, black: reading.black, condition: reading.condition });
+		await this.#expect();
+	}
+
 	async swap(): Promise<void> {
 		const probe = this.probe;
 		if (!probe) return;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Part, ReadingRow } from '../../lib/api/client';
-	import { volts } from '../../lib/format/si';
+	import { ohms, percent, volts } from '../../lib/format/si';
 	import { STANDING_SIGN } from '../../lib/format/words';
 
 	type Props = { part: Part; readings: ReadingRow[] };
@@ -20,6 +20,25 @@
 		{#if part.missing.length > 0}
 			<p><b>Still missing:</b> {part.missing.join('; ')}.</p>
 		{/if}
+		{#if part.probability !== undefined && readings.length > 0}
+			<p>
+				A fault here: {part.probabilityWords}, {percent(part.probability)}.
+				{#if part.resistance}
+					By all readings it has {ohms(part.resistance.medianOhms)} ({ohms(part.resistance.lowOhms)} … {ohms(
+						part.resistance.highOhms
+					)}).
+				{/if}
+			</p>
+		{/if}
+		{#each part.influences as influence (influence.reading)}
+			{@const r = readings.find((x) => x.id === influence.reading)}
+			{#if r}
+				<p class="soft">
+					Without <b>{r.shown}</b>
+					{r.redName} → {r.blackName}: {influence.withoutWords}, {percent(influence.without)}.
+				</p>
+			{/if}
+		{/each}
 		{#each carrying as r (r.id)}
 			<p class="evidence">
 				<b>{r.shown}</b>
@@ -110,6 +129,9 @@
 		gap: 6px;
 		padding: 0 0 12px 40px;
 		font-size: 15px;
+	}
+	.soft {
+		color: var(--soft);
 	}
 	.evidence {
 		padding: 6px 10px;

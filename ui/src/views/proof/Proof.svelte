@@ -6,6 +6,7 @@
 	import { followCase } from '../../lib/state/follow.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import PartRow from './PartRow.svelte';
+	import WhatIf from '../workbench/WhatIf.svelte';
 	import RepairHistory from './RepairHistory.svelte';
 
 	type Props = { params: { id: string } };
@@ -24,7 +25,8 @@
 					{ name: 'Battery', tone: '', parts: calm(view.parts.filter((p) => p.id === 'battery')) },
 					{ name: 'Supply side', tone: 'supply', parts: bySide(view.parts, 'SUPPLY') },
 					{ name: 'Starter', tone: '', parts: calm(view.parts.filter((p) => p.id === 'starter')) },
-					{ name: 'Return side', tone: 'return', parts: bySide(view.parts, 'RETURN') }
+					{ name: 'Return side', tone: 'return', parts: bySide(view.parts, 'RETURN') },
+					{ name: 'Charging, grounds and control', tone: '', parts: calm(view.parts.filter(elsewhere)) }
 				]
 			: []
 	);
@@ -36,6 +38,10 @@
 
 	function bySide(parts: Part[], side: string): Part[] {
 		return calm(parts.filter((p) => p.side === side));
+	}
+
+	function elsewhere(part: Part): boolean {
+		return part.side === undefined && part.id !== 'battery' && part.id !== 'starter';
 	}
 
 	function calm(parts: Part[]): Part[] {
@@ -67,6 +73,14 @@
 				>{view.next.kind === 'DONE' ? 'Workbench' : `Next: ${view.next.title}`}</Key
 			>
 		</div>
+		{#each view.judgement.doubts as doubt (doubt.reading)}
+			<p class="contradiction"><b>Does not fit.</b> {doubt.sentence}</p>
+		{/each}
+		{#if view.judgement.whatIf}
+			<section class="card" aria-label="What a repair would change">
+				<WhatIf whatIf={view.judgement.whatIf} />
+			</section>
+		{/if}
 		{#each view.contradictions as contradiction (contradiction)}
 			<p class="contradiction"><b>Does not add up.</b> {contradiction}</p>
 		{/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CaseView } from '../../lib/api/client';
-	import { moment } from '../../lib/format/si';
+	import { moment, volts } from '../../lib/format/si';
 	import Key from '../../lib/components/Key.svelte';
 
 	type Props = { view: CaseView; onwithdraw: (id: string) => void; onrestore: (id: string) => void };
@@ -48,6 +48,20 @@
 			{/if}
 		</div>
 	{/each}
+	{#if view.judgement.retests.length > 0}
+		<ul class="entry foretold" aria-label="Foretold and read">
+			{#each view.judgement.retests as check (check.words)}
+				<li>
+					<span>{check.words}</span>
+					<span
+						>predicted <b>{volts(check.predictedVolts)} V</b>, {check.measuredVolts === undefined
+							? 'not read yet'
+							: `measured ${volts(check.measuredVolts)} V`}</span
+					>
+				</li>
+			{/each}
+		</ul>
+	{/if}
 	{#each view.tests as test (test.id)}
 		<div class="entry" class:struck={test.struck}>
 			<p><b>Complaint's own test: {test.passed ? 'passed' : 'not passed'}</b></p>
@@ -84,6 +98,19 @@
 		border-top: 1px solid var(--line);
 		padding-top: 8px;
 		justify-items: start;
+	}
+	.foretold {
+		font-size: 15px;
+		justify-items: stretch;
+	}
+	.foretold li {
+		display: grid;
+	}
+	.foretold li span:first-child {
+		color: var(--soft);
+	}
+	.foretold li span::first-letter {
+		text-transform: uppercase;
 	}
 	.struck p {
 		color: var(--soft);

@@ -2,8 +2,16 @@
 	import type { CaseView } from '../../lib/api/client';
 	import { STANDING_SIGN } from '../../lib/format/words';
 
-	type Props = { view: CaseView };
-	let { view }: Props = $props();
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import DoubtQuestion from './DoubtQuestion.svelte';
+	import Suspects from './Suspects.svelte';
+
+	type Props = { view: CaseView; bench: CaseState };
+	let { view, bench }: Props = $props();
+	const judged = $derived(!view.judgement.preparing && view.judgement.ranked.length > 0);
+	const components = $derived(
+		view.parts.filter((p) => p.kind === 'component' && p.standing !== 'NOT_PROVEN').slice(0, 2)
+	);
 	const RANK = { FAULTY: 0, SUSPECT: 1, NOT_PROVEN: 2, CLEARED: 3 };
 	const SHOWN_SUSPECTS = 2;
 	const suspects = $derived(view.parts.filter((p) => p.standing === 'SUSPECT' && p.kind !== 'component'));
@@ -23,11 +31,22 @@
 <section class="card says" aria-label="What the readings say">
 	<p class="kicker">What the readings say</p>
 	<h2 role="status">{view.headline}</h2>
-	{#each view.contradictions as contradiction (contradiction)}
+	{#if view.judgement.preparing}
+		<p class="count" role="status">
+			Working out this circuit. What you read is saved and judged in a moment.
+		</p>
+	{/if}
+	{#each view.judgement.doubts.slice(0, 1) as doubt (doubt.reading)}
+		<DoubtQuestion {bench} {doubt} />
+	{/each}
+	{#each judged ? [] : view.contradictions as contradiction (contradiction)}
 		<p class="contradiction"><b>Does not add up.</b> {contradiction}</p>
 	{/each}
+	{#if judged}
+		<Suspects judgement={view.judgement} />
+	{/if}
 	<ul>
-		{#each notable as part (part.id)}
+		{#each judged ? components : notable as part (part.id)}
 			<li>
 				<span class="name">{part.name}</span>
 				<span class="standing"
@@ -35,7 +54,7 @@
 				>
 			</li>
 		{/each}
-		{#if more > 0}<li class="count">and {more} more suspects</li>{/if}
+		{#if more > 0 && !judged}<li class="count">and {more} more suspects</li>{/if}
 	</ul>
 	<div class="foot">
 		<p class="count">

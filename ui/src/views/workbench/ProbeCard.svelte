@@ -9,6 +9,7 @@
 	import Entry from './Entry.svelte';
 	import UndoKey from './UndoKey.svelte';
 	import PlaceAnywhere from './PlaceAnywhere.svelte';
+	import Standby from './Standby.svelte';
 	import { volts } from '../../lib/format/si';
 
 	type Props = {
@@ -18,6 +19,7 @@
 		why?: string;
 	};
 	let { bench, probe, title, why }: Props = $props();
+	const standby = $derived(bench.ownChoice ? [] : (bench.view?.judgement.standby ?? []));
 	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
 </script>
 
@@ -46,6 +48,7 @@
 			{/each}
 		</p>
 		<p class="why">{why ?? probe.why}</p>
+		{#if standby.length > 0}<Standby {bench} probes={standby} />{/if}
 	</div>
 	<div class="hands">
 		<Entry {bench} />

@@ -7,19 +7,29 @@
 	import Key from '../../lib/components/Key.svelte';
 	import UndoKey from './UndoKey.svelte';
 	import Cautions from './Cautions.svelte';
+	import WhatIf from './WhatIf.svelte';
 
 	type Props = { bench: CaseState; step: Step };
 	let { bench, step }: Props = $props();
 	let action = $state<RepairAction>('CLEANED');
 	let note = $state('');
+	let seen = $state<string[]>([]);
 	const forecast = $derived(step.forecast);
+	const whatIf = $derived(bench.view?.judgement.whatIf);
+	const foreseen = $derived(
+		whatIf && whatIf.part === step.part && whatIf.lines.length > 0 ? whatIf : undefined
+	);
+	const complete = $derived(step.toSee.every((look) => seen.includes(look)));
+	const record = $derived([...step.toSee.map((look) => `Seen: ${look}.`), note].filter((t) => t).join(' '));
 </script>
 
 <div class="repair">
 	<p class="kicker">Next · repair</p>
 	<h1><span class="stripes" aria-hidden="true"></span>{step.title}</h1>
 	<p>{step.why}</p>
-	{#if forecast}
+	{#if foreseen}
+		<WhatIf whatIf={foreseen} />
+	{:else if forecast}
 		<p class="forecast">
 			Estimate: repaired, the motor gets {volts(forecast.motorVolts)} V instead of {volts(
 				forecast.motorVoltsNow
@@ -28,6 +38,16 @@
 				forecast.dropVolts
 			)} V.
 		</p>
+	{/if}
+	{#if step.toSee.length > 0}
+		<fieldset class="looks">
+			<legend>Seen, beside the readings</legend>
+			{#each step.toSee as look (look)}
+				<label class="look"
+					><input type="checkbox" value={look} bind:group={seen} /> <span>{look}</span></label
+				>
+			{/each}
+		</fieldset>
 	{/if}
 	<fieldset>
 		<legend>What was done</legend>
@@ -49,13 +69,34 @@
 		/>
 	</label>
 	<div class="keys">
-		<Key primary onclick={() => step.part && bench.repair(step.part, action, note)}>Record the repair</Key>
+		<Key
+			primary
+			disabled={!complete}
+			onclick={() => step.part && bench.repair(step.part, action, record.slice(0, 500))}
+			>Record the repair</Key
+		>
 		<UndoKey {bench} />
 	</div>
 	<Cautions cautions={step.cautions} />
 </div>
 
 <style>
+	.look {
+		display: flex;
+		gap: 12px;
+		align-items: center;
+		width: 100%;
+		min-height: 48px;
+	}
+	.look input {
+		flex: none;
+		width: 26px;
+		height: 26px;
+		accent-color: var(--ink);
+	}
+	.look span::first-letter {
+		text-transform: uppercase;
+	}
 	.repair {
 		display: grid;
 		gap: 9px;

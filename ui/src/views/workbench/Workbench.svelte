@@ -149,7 +149,7 @@
 			</details>
 			<ConditionBar {bench} />
 			<NextCard {bench} />
-			<FindingsCard {view} />
+			<FindingsCard {view} {bench} />
 		</div>
 	{:else}
 		<div class="bench">
@@ -160,7 +160,7 @@
 			</div>
 			<Consumer {profile} />
 			<div class="column">
-				<FindingsCard {view} />
+				<FindingsCard {view} {bench} />
 				{@render loops()}
 				{@render band(profile.returns, 330)}
 			</div>

@@ -44,13 +44,13 @@ public final class CaseInference {
                         && evidence.circuit().batteries().stream().noneMatch(b -> b.id().equals(repair.part())));
     }
 
+    static Observable volts(Reading reading) {
+        return new Observable.Volts(reading.condition(), reading.red(), reading.black());
+    }
+
     private static List<Observation> observations(Reading reading) {
         List<Observation> all = new ArrayList<>();
-        all.add(new Observation(
-                reading.id(),
-                new Observable.Volts(reading.condition(), reading.red(), reading.black()),
-                reading.volts(),
-                reading.resolutionVolts()));
+        all.add(new Observation(reading.id(), volts(reading), reading.volts(), reading.resolutionVolts()));
         if (reading.current() instanceof Current.Measured measured && measured.how() != Current.How.CABLE_AS_SHUNT) {
             all.add(new Observation(
                     reading.id(), new Observable.Amps(reading.condition()), measured.amps(), CLAMP_STEP_AMPS));

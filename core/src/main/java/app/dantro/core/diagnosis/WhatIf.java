@@ -30,7 +30,7 @@ public record WhatIf(PartId part, List<Line> lines) {
      *
      * @param unit V or 1/min
      */
-    public record Line(Kind kind, String unit, double now, double after) {}
+    public record Line(Kind kind, Observable what, String unit, double now, double after) {}
 
     /** What is foreseen. */
     public enum Kind {
@@ -86,7 +86,7 @@ public record WhatIf(PartId part, List<Line> lines) {
         double then = Math.abs(after.expected(what, TELLS).mean());
         boolean changes = Math.abs(then - before) > (unit.equals("V") ? TELLS : 1);
         if (changes && !Double.isNaN(before + then)) {
-            lines.add(new Line(kind, unit, before, then));
+            lines.add(new Line(kind, what, unit, before, then));
         }
     }
 

@@ -3,6 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.LoopProfile;
+import app.dantro.core.diagnosis.RetestCheck;
 import app.dantro.core.planning.ProbePlan;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param profile the loop that the complaint is about
  * @param other the vehicle's other loop, if it has one
  * @param standby the readings that would tell most after the next one
+ * @param retests what was foretold of the last repair, and what was read since
  * @param judgement the probabilities behind it; empty while the circuit is being prepared
  */
 public record Assessment(
@@ -22,8 +24,14 @@ public record Assessment(
         Stage stage,
         Step next,
         List<ProbePlan> standby,
-        Optional<Judgement> judgement) {
+        Optional<Judgement> judgement,
+        List<RetestCheck> retests) {
     public Assessment {
         standby = List.copyOf(standby);
+        retests = List.copyOf(retests);
+    }
+
+    Assessment with(List<RetestCheck> checks) {
+        return new Assessment(findings, profile, other, stage, next, standby, judgement, checks);
     }
 }

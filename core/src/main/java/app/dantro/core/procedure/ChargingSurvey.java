@@ -76,7 +76,8 @@ public final class ChargingSurvey {
                 stage(evidence, passed, next),
                 next,
                 guide.map(Guide::standby).orElse(List.of()),
-                judgement);
+                judgement,
+                List.of());
     }
 
     private static Stage stage(CaseEvidence evidence, boolean passed, Step next) {

@@ -6,8 +6,10 @@ import app.dantro.core.diagnosis.Diagnosis;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.JudgedCase;
 import app.dantro.core.diagnosis.Judgement;
+import app.dantro.core.diagnosis.RetestCheck;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
+import java.util.List;
 import java.util.Optional;
 
 /** The order of work for whatever the complaint is about. */
@@ -30,11 +32,13 @@ public final class OrderOfWork {
     /** The same with the judgement, once the circuit is prepared. */
     public Assessment assess(Concern concern, CaseEvidence evidence, Optional<PreparedCircuit> prepared) {
         Findings rules = Diagnosis.of(evidence);
-        Optional<Judgement> judgement =
-                prepared.map(p -> Judgement.of(p, CaseInference.of(evidence, Complaint.valueOf(concern.name()))));
+        Complaint complaint = Complaint.valueOf(concern.name());
+        Optional<Judgement> judgement = prepared.map(p -> Judgement.of(p, CaseInference.of(evidence, complaint)));
         Findings findings = judgement.map(j -> JudgedCase.of(rules, j)).orElse(rules);
         boolean charges =
                 concern == Concern.CHARGING && evidence.circuit().alternator().isPresent();
-        return charges ? charging.assess(findings, judgement) : starting.assess(findings, judgement);
+        Assessment assessment = charges ? charging.assess(findings, judgement) : starting.assess(findings, judgement);
+        return assessment.with(
+                prepared.map(p -> RetestCheck.of(evidence, p, complaint)).orElse(List.of()));
     }
 }

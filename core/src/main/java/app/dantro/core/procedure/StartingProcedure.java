@@ -69,7 +69,8 @@ public final class StartingProcedure {
                 placed.stage,
                 placed.step,
                 guide.map(Guide::standby).orElse(List.of()),
-                judgement);
+                judgement,
+                List.of());
     }
 
     private record Placed(Stage stage, Step step) {}

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.diagnosis.Doubt;
 import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.PartFinding;
+import app.dantro.core.diagnosis.RetestCheck;
 import app.dantro.core.diagnosis.Suspicion;
 import app.dantro.core.diagnosis.WhatIf;
 import app.dantro.core.inference.Posterior;
@@ -21,6 +22,7 @@ import java.util.UUID;
  * @param ranked the parts worth naming, the likeliest first
  * @param doubts readings that no likely fault explains
  * @param whatIf what the likeliest repair would change
+ * @param retests what was foretold of the last repair
  * @param standby the readings that would tell most after the next one
  */
 public record JudgementView(
@@ -29,6 +31,7 @@ public record JudgementView(
         List<SuspectView> ranked,
         List<DoubtView> doubts,
         Optional<WhatIfView> whatIf,
+        List<RetestView> retests,
         List<StepView.ProbeView> standby) {
     private static final double WORTH_NAMING = 0.02;
     private static final int MOST = 5;
@@ -37,7 +40,7 @@ public record JudgementView(
     static JudgementView of(CaseFile file, Assessment assessment) {
         Optional<Judgement> judgement = assessment.judgement();
         if (judgement.isEmpty()) {
-            return new JudgementView(true, 0, List.of(), List.of(), Optional.empty(), List.of());
+            return new JudgementView(true, 0, List.of(), List.of(), Optional.empty(), List.of(), List.of());
         }
         Posterior posterior = judgement.get().posterior();
         List<PartFinding> ranked = assessment.findings().parts().stream()
@@ -58,6 +61,7 @@ public record JudgementView(
                         .findFirst()
                         .filter(p -> read && p.suspicion().orElseThrow().probability() >= WORTH_FORESEEING)
                         .flatMap(p -> WhatIfView.of(file, posterior, p.part())),
+                assessment.retests().stream().map(RetestView::of).toList(),
                 assessment.standby().stream()
                         .map(p -> StepView.ProbeView.of(file, p))
                         .toList());
@@ -86,6 +90,13 @@ public record JudgementView(
                             part.value(),
                             file.nameOf(part),
                             w.lines().stream().map(WhatIfLineView::of).toList()));
+        }
+    }
+
+    /** What was foretold of the last repair, in V, and what was read since. */
+    public record RetestView(String words, double predictedVolts, Optional<Double> measuredVolts) {
+        static RetestView of(RetestCheck check) {
+            return new RetestView(check.words(), check.predictedVolts(), check.measuredVolts());
         }
     }
 
