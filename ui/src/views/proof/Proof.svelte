@@ -16,7 +16,9 @@
 	const bench = caseOf(params.id, app);
 	const view = $derived(bench.view);
 	const alarmed = $derived(
-		view?.parts.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT') ?? []
+		view?.parts
+			.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT')
+			.toSorted((a, b) => (b.probability ?? 0) - (a.probability ?? 0)) ?? []
 	);
 	const groups = $derived(
 		view

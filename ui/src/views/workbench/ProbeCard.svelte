@@ -48,7 +48,6 @@
 			{/each}
 		</p>
 		<p class="why">{why ?? probe.why}</p>
-		{#if standby.length > 0}<Standby {bench} probes={standby} />{/if}
 	</div>
 	<div class="hands">
 		<Entry {bench} />
@@ -77,6 +76,7 @@
 			{/if}
 			{#if !touch.current}<PlaceAnywhere {bench} {probe} />{/if}
 		</div>
+		{#if standby.length > 0 && !touch.current}<Standby {bench} probes={standby} />{/if}
 		{#if touch.current}
 			<Keypad
 				text={bench.draft.text}
@@ -84,6 +84,7 @@
 				onsave={() => bench.save()}
 				disabled={!bench.draft.text || bench.halfPlaced !== null}
 			/>
+			{#if standby.length > 0}<Standby {bench} probes={standby} />{/if}
 			<PlaceAnywhere {bench} {probe} />
 		{/if}
 	</div>

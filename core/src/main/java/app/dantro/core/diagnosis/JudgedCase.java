@@ -1,13 +1,13 @@
 package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.Circuit;
-import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Pile;
 import app.dantro.core.circuit.Solenoid;
+import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
@@ -28,6 +28,10 @@ public final class JudgedCase {
     private static final double LEAST_INFLUENCE = 0.02;
     private static final int MOST_INFLUENCES = 4;
     private static final double RULED_OUT = 0.5;
+    /** Loss of log-likelihood that three standard deviations bring. */
+    private static final double THREE_SIGMAS_NATS = 4.5;
+
+    private static final double EXONERATED = 0.02;
 
     private final Findings rules;
     private final Judgement judgement;
@@ -105,6 +109,13 @@ public final class JudgedCase {
         boolean evidence = !posterior.evidence().observations().isEmpty();
         if (evidence && p >= SUSPECT && rule.standing() != Standing.CLEARED) {
             return rule.standing() == Standing.SUSPECT ? with : with.as(Standing.SUSPECT, suspected(p), missing(rule));
+        }
+        if (evidence && rule.standing() == Standing.SUSPECT && p < EXONERATED) {
+            return with.as(
+                    Standing.NOT_PROVEN,
+                    "A stretch through it fails, but by all readings together a fault here is %s."
+                            .formatted(Suspicion.words(p)),
+                    rule.missing());
         }
         boolean untouched = rule.standing() == Standing.NOT_PROVEN
                 && circuit.part(rule.part()).isPresent();
@@ -188,30 +199,35 @@ public final class JudgedCase {
         return links.isEmpty() ? List.of("a second reading that agrees") : links;
     }
 
-    /** Off the starting loop a part is cleared if its mildest fault would have shown while a measured current flowed. */
+    /**
+     * Off the starting loop a part is cleared if the mildest fault would have shown in the readings, whatever else is
+     * wrong, and the current was measured with the one that speaks loudest.
+     */
     private PartFinding certified(PartFinding rule) {
-        double p = rule.suspicion().orElseThrow().probability();
         Part part = circuit.part(rule.part()).orElseThrow();
-        boolean small = rule.suspicion()
-                .flatMap(Suspicion::resistance)
-                .filter(r -> r.highOhms()
-                        <= part.resistance()
-                                .healthyAt(rules.evidence().celsius())
-                                .upperOhms())
-                .isPresent();
-        Optional<Observation> carrying = posterior.evidence().observations().stream()
-                .filter(o -> o.what() instanceof Observable.Amps && o.what().condition() != Condition.REST)
-                .filter(o -> Math.abs(amps(part, o)) >= 1)
-                .max(Comparator.comparingDouble(o -> Math.abs(amps(part, o))));
-        if (p > REFUTED || !small || carrying.isEmpty()) {
+        Forecast likeliest = posterior.forecast(posterior.explanations().get(0));
+        Forecast.Refutation against = likeliest.refutation(part);
+        if (rule.suspicion().orElseThrow().probability() > REFUTED
+                || against.nats() < THREE_SIGMAS_NATS
+                || against.observation() < 0) {
             return rule;
+        }
+        Observation loudest = posterior.evidence().observations().get(against.observation());
+        boolean measured = posterior.evidence().observations().stream()
+                .anyMatch(o -> o.reading().equals(loudest.reading()) && o.what() instanceof Observable.Amps);
+        double amps = Math.abs(amps(part, loudest));
+        if (!measured) {
+            return rule.as(
+                    Standing.NOT_PROVEN,
+                    "Not the cause by all readings, not certified: no current was measured with them.",
+                    rule.missing(),
+                    List.of(loudest.reading()));
         }
         return rule.as(
                 Standing.CLEARED,
-                "Certified at %s: a fault here would show in these readings."
-                        .formatted(Amount.amps(Math.abs(amps(part, carrying.get())))),
+                "Certified at %s: a fault here would show in the readings.".formatted(Amount.amps(amps)),
                 List.of(),
-                List.of(carrying.get().reading()));
+                List.of(loudest.reading()));
     }
 
     /** Current in a part by the likeliest explanation, in the condition of an observation. */

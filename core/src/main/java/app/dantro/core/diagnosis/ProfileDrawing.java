@@ -11,6 +11,7 @@ import app.dantro.core.circuit.Stretch;
 import app.dantro.core.diagnosis.LoopProfile.Remainder;
 import app.dantro.core.diagnosis.LoopProfile.SideProfile;
 import app.dantro.core.diagnosis.LoopProfile.Step;
+import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
@@ -95,6 +96,14 @@ final class ProfileDrawing {
         Optional<Double> read = findings.across(part.id())
                 .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
                 .map(v -> v.volts() * amps / v.healthy().amps());
+        Optional<ResistanceBelief> belief = findings.of(part.id())
+                .suspicion()
+                .flatMap(Suspicion::resistance)
+                .filter(b ->
+                        amps * b.meanOhms() <= findings.evidence().circuit().systemVolts());
+        if (read.isEmpty() && belief.isPresent()) {
+            return believed(part, belief.get(), ofPart);
+        }
         double volts = read.orElseGet(() -> amps * estimate.ohms(part));
         double band = amps * BAND_SIGMAS * estimate.standardOhms(part);
         return new Step(
@@ -103,6 +112,20 @@ final class ProfileDrawing {
                 volts,
                 Math.max(0, volts - band),
                 volts + band,
+                healthyVolts(part),
+                ofPart.upperVolts(),
+                findings.standing(part.id()));
+    }
+
+    /** An unread step by all readings together: its mean, and the band in which it lies with 95 %. */
+    private Step believed(Part part, ResistanceBelief belief, HealthyDrop ofPart) {
+        double most = findings.evidence().circuit().systemVolts();
+        return new Step(
+                part.id(),
+                false,
+                amps * belief.meanOhms(),
+                Math.max(0, amps * belief.lowOhms()),
+                Math.min(most, amps * belief.highOhms()),
                 healthyVolts(part),
                 ofPart.upperVolts(),
                 findings.standing(part.id()));

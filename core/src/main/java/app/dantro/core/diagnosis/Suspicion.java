@@ -44,6 +44,6 @@ public record Suspicion(double probability, Optional<ResistanceBelief> resistanc
         if (probability >= POSSIBLE) {
             return "possible";
         }
-        return probability >= UNLIKELY ? "unlikely" : "hardly";
+        return probability >= UNLIKELY ? "unlikely" : "very unlikely";
     }
 }

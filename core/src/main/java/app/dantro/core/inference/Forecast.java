@@ -1,6 +1,9 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.ResistanceRange;
+import java.util.Arrays;
 
 /**
  * What one explanation makes of everything that has not been read yet. The numbers that differ between vehicles are
@@ -14,8 +17,19 @@ public final class Forecast {
     private final double[] theta;
     private final double[] whitened;
     private final double[] slope;
+    private final Weight weight;
 
-    private Forecast(PreparedCircuit prepared, Explanation explanation, double[] theta, double[] whitened, int rows) {
+    /** What the readings weigh: {@code u = S⁻¹ (y − μ)}, {@code P = S⁻¹}, and their slopes. */
+    private record Weight(int[] chosen, double[] weighted, double[] precision, double[] slopes) {}
+
+    private Forecast(
+            PreparedCircuit prepared,
+            Explanation explanation,
+            double[] theta,
+            double[] whitened,
+            int rows,
+            Weight weight) {
+        this.weight = weight;
         this.prepared = prepared;
         this.explanation = explanation;
         this.columns = prepared.columns();
@@ -40,8 +54,59 @@ public final class Forecast {
                 explanation,
                 fitter.numbers(chosen, chosen.length),
                 fitter.whitened(chosen, chosen.length),
-                chosen.length);
+                chosen.length,
+                weight(fitter, chosen));
     }
+
+    private static Weight weight(Fitter fitter, int[] chosen) {
+        int n = chosen.length;
+        double[] precision = new double[n * n];
+        double[] slopes = new double[n * fitter.columns];
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
+                precision[i * n + j] = fitter.gaussian.precision(i, j);
+            }
+            System.arraycopy(fitter.slopes, chosen[i] * fitter.columns, slopes, i * fitter.columns, fitter.columns);
+        }
+        return new Weight(chosen, Arrays.copyOf(fitter.gaussian.weighted, n), precision, slopes);
+    }
+
+    /**
+     * How strongly the readings speak against a wiring part being bad too: the loss of log-likelihood if its resistance
+     * were at the upper bound of a healthy one, {@code ½ dᵀ P d − uᵀ d} with the readings' shifts d (first order).
+     */
+    public Refutation refutation(Part part) {
+        ResistanceRange healthy = part.resistance().healthyAt(prepared.celsius());
+        double step = healthy.nominalOhms() * (Math.exp(PreparedCircuit.ASSUMED_WIDENING * healthy.logSpread()) - 1);
+        double steps = (healthy.upperOhms() - healthy.nominalOhms()) / step;
+        int column = prepared.columnOf(part.id());
+        int n = weight.chosen.length;
+        double nats = 0;
+        double most = 0;
+        int strongest = -1;
+        for (int i = 0; i < n; i++) {
+            double shift = weight.slopes[i * columns + column] * steps;
+            nats -= weight.weighted[i] * shift;
+            double own = 0;
+            for (int j = 0; j < n; j++) {
+                own += 0.5 * shift * weight.precision[i * n + j] * weight.slopes[j * columns + column] * steps;
+            }
+            nats += own;
+            if (own > most) {
+                most = own;
+                strongest = weight.chosen[i];
+            }
+        }
+        return new Refutation(nats, strongest);
+    }
+
+    /**
+     * Evidence against a part being bad.
+     *
+     * @param nats loss of log-likelihood; 4.5 is as much as three standard deviations
+     * @param observation number of the observation that speaks loudest, −1 if none speaks
+     */
+    public record Refutation(double nats, int observation) {}
 
     /** The same vehicle with a part as good as new: its fault gone, everything else as the readings tell. */
     public Forecast repaired(PartId part) {
@@ -62,7 +127,8 @@ public final class Forecast {
                 new Explanation(first, second, explanation.slips(), explanation.probability()),
                 kept,
                 whitened,
-                rows);
+                rows,
+                weight);
     }
 
     public Explanation explanation() {

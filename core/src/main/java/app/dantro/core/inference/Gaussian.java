@@ -121,6 +121,11 @@ final class Gaussian {
         }
     }
 
+    /** Entry of S⁻¹. */
+    double precision(int i, int j) {
+        return precision[i * most + j];
+    }
+
     /** Variance of observation {@code i} of the chosen, given the others. */
     double variance(int i) {
         return 1 / precision[i * most + i];

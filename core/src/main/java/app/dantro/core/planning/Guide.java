@@ -90,14 +90,7 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
                     ? prospects.stream().map(p -> outcome(p)).toList()
                     : proving(good, faulty);
             return new ProbePlan(
-                    what.red(),
-                    what.black(),
-                    what.condition(),
-                    title(what),
-                    why(what, prospects),
-                    outcomes,
-                    good,
-                    faulty);
+                    what.red(), what.black(), what.condition(), title(what), why(what), outcomes, good, faulty);
         }
 
         /** Red where the voltage is higher, so that the meter most likely shows no minus. */
@@ -132,7 +125,7 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
             return "%s to %s".formatted(capital(from), name(what.black()));
         }
 
-        private String why(Observable.Volts what, List<Prospect> prospects) {
+        private String why(Observable.Volts what) {
             Optional<String> part = advice.part().flatMap(circuit::nameOf);
             return switch (advice.kind()) {
                 case PROVE ->
@@ -148,7 +141,7 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
                     part.isPresent()
                             ? "This reading alone carries the verdict: read it a second time."
                             : "This reading does not fit the others: read it again before anything rests on it.";
-                default -> search(what, prospects);
+                default -> search(what);
             };
         }
 
@@ -161,17 +154,18 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
                     .orElse("this reading");
         }
 
-        private String search(Observable.Volts what, List<Prospect> prospects) {
-            String tells = prospects.size() > 1
-                    ? "It tells most for its effort: it parts %s from %s."
-                            .formatted(meaning(prospects.get(prospects.size() - 1), ""), meaning(prospects.get(0), ""))
-                    : "It tells most for its effort.";
+        private String search(Observable.Volts what) {
+            long suspects = judgement.ranked().stream()
+                    .filter(p -> judgement.probability(p) >= 0.02)
+                    .count();
+            String from = suspects > 1 ? " with %d parts in question".formatted(suspects) : "";
             boolean stays = !Cost.moves(what.red(), workplace.last()) || !Cost.moves(what.black(), workplace.last());
-            return stays ? tells + " One lead stays." : tells;
+            return "Of all readings this one tells most for its effort%s.%s"
+                    .formatted(from, stays ? " One lead stays." : "");
         }
 
         private Outcome outcome(Prospect prospect) {
-            return new Outcome(range(prospect), meaning(prospect, "it is "));
+            return new Outcome(range(prospect), meaning(prospect));
         }
 
         private static String range(Prospect p) {
@@ -186,17 +180,17 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
                     : "%s to %s".formatted(Amount.volts(p.lowValue()), Amount.volts(p.highValue()));
         }
 
-        private String meaning(Prospect prospect, String itIs) {
+        private String meaning(Prospect prospect) {
             if (prospect.healthy() >= MOSTLY) {
-                return itIs.isEmpty() ? "a healthy vehicle" : "no fault there";
+                return "no fault there";
             }
             List<PartId> named = new ArrayList<>(prospect.named(NAMED));
             int all = prospect.named(0.02).size();
             if (named.isEmpty() || named.size() > MOST_NAMES) {
                 List<PartId> top = prospect.named(0).stream().limit(2).toList();
-                return itIs + "one of %d, most likely %s".formatted(Math.max(all, 3), listed(top));
+                return "it is one of %d, most likely %s".formatted(Math.max(all, 3), listed(top));
             }
-            return itIs + listed(named);
+            return "it is " + listed(named);
         }
 
         private String listed(List<PartId> parts) {

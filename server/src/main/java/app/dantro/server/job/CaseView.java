@@ -110,7 +110,7 @@ public record CaseView(
             return new PartView(
                     id.value(),
                     finding.name(),
-                    file.loop().part(id).map(p -> p.kind().word()).orElse("component"),
+                    file.circuit().part(id).map(p -> p.kind().word()).orElse("component"),
                     wiring ? Optional.of(file.loop().sideOf(id).name()) : Optional.empty(),
                     finding.standing(),
                     finding.standing().words(),
