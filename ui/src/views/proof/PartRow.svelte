@@ -30,6 +30,9 @@
 				{/if}
 			</p>
 		{/if}
+		{#if part.influences.length === 0 && (part.probability ?? 0) >= 0.5 && readings.length > 0}
+			<p class="soft">No single reading carries this: without any one of them it would stay so.</p>
+		{/if}
 		{#each part.influences as influence (influence.reading)}
 			{@const r = readings.find((x) => x.id === influence.reading)}
 			{#if r}

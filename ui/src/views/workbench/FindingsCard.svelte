@@ -28,7 +28,7 @@
 	const counting = $derived(view.readings.filter((r) => r.state === 'COUNTS').length);
 </script>
 
-<section class="card says" aria-label="What the readings say">
+<section class="card says" aria-label="What the readings say" data-judged={!view.judgement.preparing}>
 	<p class="kicker">What the readings say</p>
 	<h2 role="status">{view.headline}</h2>
 	{#if view.judgement.preparing}

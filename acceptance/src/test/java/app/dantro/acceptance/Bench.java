@@ -36,21 +36,22 @@ final class Bench {
         assertThat(readings()).hasCount(count);
     }
 
+    /** The circuit is worked out: what is proposed from here on is the judgement's. */
+    void seesJudgement() {
+        assertThat(page.locator(".says[data-judged=true]")).isVisible();
+    }
+
     /** The simulated meter's display for the points asked for; a technician would read it off. */
     Display display() {
         String path = page.url().replaceAll("#/case/([^/]+).*", "api/cases/$1");
-        String red = page.locator(".point.red").getAttribute("title");
-        String black = page.locator(".point.black").getAttribute("title");
         Object answer = page.evaluate("""
-                async ([path, red, black]) => {
+                async (path) => {
                     const view = await (await fetch(path)).json();
-                    const points = [...view.profile.supply.points, ...view.profile.returns.points];
-                    const id = (name) => points.find((p) => p.name === name).id;
-                    const condition = view.next.probe.condition;
-                    const query = new URLSearchParams({ red: id(red), black: id(black), condition });
+                    const { red, black, condition } = view.next.probe;
+                    const query = new URLSearchParams({ red: red.id, black: black.id, condition });
                     const shown = await (await fetch(path + '/simulated-meter?' + query)).json();
                     return shown.typed + ';' + (shown.amps ?? '');
-                }""", java.util.List.of(path, red, black));
+                }""", path);
         String[] parts = answer.toString().split(";", -1);
         return new Display(parts[0], parts[1]);
     }

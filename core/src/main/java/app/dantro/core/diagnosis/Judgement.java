@@ -1,13 +1,16 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Evidence;
+import app.dantro.core.inference.Explanation;
 import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.inference.ResistanceBelief;
+import app.dantro.core.network.Fault;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -25,7 +28,7 @@ public final class Judgement {
     public static final double CALLED = 0.965;
 
     public static final double DEVICE_CALLED = 0.985;
-    public static final double HEALTHY = 0.90;
+    public static final double HEALTHY = 0.86;
     /** A reading this likely to be a slip is asked for again before anything rests on it. */
     private static final double DOUBTED = 0.4;
 
@@ -35,6 +38,13 @@ public final class Judgement {
     private final Posterior posterior;
     private final Proof proof;
     private final Map<PartId, Double> probabilities;
+    /** The median may be this much below the healthy upper bound, since the reading has its error too. */
+    private static final double NEARLY = 0.95;
+
+    private static final double AGREES = 0.2;
+    private static final double FLAT = 0.90;
+
+    private static final int AT_THE_BOUND_LOOKED_AT = 4;
     private static final int FORECASTS = 80;
     private List<Forecast> forecasts = List.of();
     private final Map<UUID, Posterior> without = new HashMap<>();
@@ -42,8 +52,7 @@ public final class Judgement {
     private Judgement(Posterior posterior) {
         this.posterior = posterior;
         this.probabilities = posterior.probabilities();
-        this.proof =
-                new Proof(posterior.prepared().circuit(), posterior.evidence().observations());
+        this.proof = new Proof(posterior.prepared(), posterior.evidence().observations());
     }
 
     public static Judgement of(PreparedCircuit prepared, Evidence evidence) {
@@ -86,13 +95,33 @@ public final class Judgement {
                 .limit(2)
                 .filter(this::nearlyCertain)
                 .filter(p -> proof.missing(p).isEmpty())
+                .filter(this::beyondHealthy)
                 .filter(p -> carrier(p).isEmpty())
                 .findFirst();
     }
 
+    /** True unless a wiring part's resistance is one that a healthy part may have. */
+    public boolean beyondHealthy(PartId id) {
+        return posterior
+                .prepared()
+                .circuit()
+                .part(id)
+                .map(part -> resistance(part).medianOhms()
+                        >= NEARLY
+                                * part.resistance()
+                                        .healthyAt(posterior.prepared().celsius())
+                                        .upperOhms())
+                .orElse(true);
+    }
+
     public boolean nearlyCertain(PartId part) {
-        boolean wiring = posterior.prepared().circuit().part(part).isPresent();
-        return posterior.toRepair(part) >= (wiring ? CALLED : DEVICE_CALLED);
+        boolean replaced = posterior
+                .prepared()
+                .circuit()
+                .device(part)
+                .filter(d -> !(d instanceof Load))
+                .isPresent();
+        return posterior.toRepair(part) >= (!replaced ? CALLED : DEVICE_CALLED);
     }
 
     /** True if the vehicle may be called healthy. */
@@ -100,11 +129,52 @@ public final class Judgement {
         return posterior.healthy() >= HEALTHY;
     }
 
+    /** Probability of a vehicle without a part beyond its healthy bound: a joint at the upper end is no fault. */
+    public double healthyOrAtTheBound() {
+        double sum = posterior.healthy();
+        for (PartId part : ranked().subList(0, Math.min(AT_THE_BOUND_LOOKED_AT, probabilities.size()))) {
+            sum += beyondHealthy(part) ? 0 : probability(part);
+        }
+        return Math.min(1, sum);
+    }
+
+    /** The battery that is nearly certainly flat: it wants charging, which proves nothing against it. */
+    public Optional<PartId> flat() {
+        Map<PartId, Double> flat = new HashMap<>();
+        for (Explanation e : posterior.explanations()) {
+            for (Fault fault : e.faults(posterior.prepared())) {
+                if (fault instanceof Fault.FlatBattery) {
+                    flat.merge(fault.part(), e.probability(), Double::sum);
+                }
+            }
+        }
+        return flat.entrySet().stream()
+                .filter(e -> e.getValue() >= FLAT)
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
     /** The reading that alone carries a part's verdict, if one does. */
     public Optional<UUID> carrier(PartId part) {
         return readings().stream()
+                .filter(r -> !takenAgain(r))
                 .filter(r -> probabilityWithout(r, part) < CARRIED_BY_OTHERS)
                 .min(Comparator.comparingDouble(r -> probabilityWithout(r, part)));
+    }
+
+    /** True if the same thing was read twice, and neither is taken for a slip. */
+    private boolean takenAgain(UUID reading) {
+        List<Observation> all = posterior.evidence().observations();
+        for (int i = 0; i < all.size(); i++) {
+            Observation own = all.get(i);
+            if (own.reading().equals(reading) && own.what().isVolts()) {
+                long agreeing = java.util.stream.IntStream.range(0, all.size())
+                        .filter(j -> Proof.same(all.get(j).what(), own.what()) && posterior.slip(j) < AGREES)
+                        .count();
+                return agreeing > 1;
+            }
+        }
+        return false;
     }
 
     /** Probability of a part if one reading had not been taken. */

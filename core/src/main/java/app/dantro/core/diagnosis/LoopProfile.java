@@ -63,7 +63,22 @@ public record LoopProfile(
             double highVolts,
             double healthyVolts,
             double healthyUpperVolts,
-            Standing standing) {}
+            Standing standing) {
+
+        /** The same with more of the volts, within a band that ends at the most it can be. */
+        Step plus(double more, double mostVolts) {
+            double moved = volts + more;
+            return new Step(
+                    part,
+                    measured,
+                    moved,
+                    Math.min(lowVolts, moved),
+                    Math.max(moved, Math.min(mostVolts, highVolts)),
+                    healthyVolts,
+                    healthyUpperVolts,
+                    standing);
+        }
+    }
 
     /** What is left for the consumer. */
     public record Remainder(double volts, boolean measured) {}

@@ -88,7 +88,7 @@ final class ProfileDrawing {
         Optional<Double> whole = findings.whole(side)
                 .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
                 .map(v -> v.volts() * amps / v.healthy().amps());
-        return new SideProfile(side, steps, whole, ofSide.lowVolts(), ofSide.upperVolts());
+        return new SideProfile(side, shared(steps, whole), whole, ofSide.lowVolts(), ofSide.upperVolts());
     }
 
     private Step step(Part part, ResistanceEstimate estimate) {
@@ -96,11 +96,7 @@ final class ProfileDrawing {
         Optional<Double> read = findings.across(part.id())
                 .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
                 .map(v -> v.volts() * amps / v.healthy().amps());
-        Optional<ResistanceBelief> belief = findings.of(part.id())
-                .suspicion()
-                .flatMap(Suspicion::resistance)
-                .filter(b ->
-                        amps * b.meanOhms() <= findings.evidence().circuit().systemVolts());
+        Optional<ResistanceBelief> belief = findings.of(part.id()).suspicion().flatMap(Suspicion::resistance);
         if (read.isEmpty() && belief.isPresent()) {
             return believed(part, belief.get(), ofPart);
         }
@@ -117,18 +113,40 @@ final class ProfileDrawing {
                 findings.standing(part.id()));
     }
 
-    /** An unread step by all readings together: its mean, and the band in which it lies with 95 %. */
+    /** An unread step by all readings together: its median, and the band in which it lies with 95 %. */
     private Step believed(Part part, ResistanceBelief belief, HealthyDrop ofPart) {
         double most = findings.evidence().circuit().systemVolts();
         return new Step(
                 part.id(),
                 false,
-                amps * belief.meanOhms(),
+                amps * belief.medianOhms(),
                 Math.max(0, amps * belief.lowOhms()),
                 Math.min(most, amps * belief.highOhms()),
                 healthyVolts(part),
                 ofPart.upperVolts(),
                 findings.standing(part.id()));
+    }
+
+    /** What a whole side lost beyond its steps falls on the unread ones by how likely each is at fault. */
+    private List<Step> shared(List<Step> steps, Optional<Double> whole) {
+        double left =
+                whole.orElse(0.0) - steps.stream().mapToDouble(Step::volts).sum();
+        double weights = steps.stream().mapToDouble(this::weight).sum();
+        if (whole.isEmpty() || left <= 0 || weights <= 0) {
+            return steps;
+        }
+        return steps.stream()
+                .map(s -> s.plus(left * weight(s) / weights, whole.get()))
+                .toList();
+    }
+
+    private double weight(Step step) {
+        return step.measured()
+                ? 0
+                : findings.of(step.part())
+                        .suspicion()
+                        .map(Suspicion::probability)
+                        .orElse(0.0);
     }
 
     /** The solver's drop for a healthy vehicle, at the current the profile is drawn for; by resistance where the cold lets none crank. */

@@ -13,6 +13,7 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Starter;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
+import app.dantro.core.inference.PreparedCircuit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,15 +25,20 @@ import java.util.Set;
  * and what it delivers.
  */
 public final class Proof {
+    /** Of the most current that flows in a part. */
+    private static final double LEAST_SHARE = 0.08;
+
     private static final double CHARGED_VOLTS = 12.4;
     /** A dead cell takes 2.1 V; half of that tells it from a battery that is merely flat after charging. */
     private static final double LOW_CELL_VOLTS = 1.05;
 
+    private final PreparedCircuit prepared;
     private final Circuit circuit;
     private final List<Observation> observations;
 
-    public Proof(Circuit circuit, List<Observation> observations) {
-        this.circuit = circuit;
+    public Proof(PreparedCircuit prepared, List<Observation> observations) {
+        this.prepared = prepared;
+        this.circuit = prepared.circuit();
         this.observations = List.copyOf(observations);
     }
 
@@ -119,8 +125,8 @@ public final class Proof {
     /** Across just this part, in any condition in which its current flows. */
     private Link across(Part part) {
         List<Observable> any = new ArrayList<>();
-        for (Condition condition : Condition.values()) {
-            if (condition != Condition.REST && condition != Condition.AFTER_SWITCH_OFF) {
+        for (Condition condition : PreparedCircuit.USUAL) {
+            if (loaded(part, condition)) {
                 any.add(volts(condition, part.from(), part.to()));
             }
         }
@@ -182,6 +188,13 @@ public final class Proof {
 
     private boolean taken(Observable what) {
         return observations.stream().anyMatch(o -> same(o.what(), what));
+    }
+
+    /** True if a healthy part carries a current worth the name there: with less, a drop says nothing about it. */
+    private boolean loaded(Part part, Condition condition) {
+        double most = Math.max(
+                prepared.healthyAmps(part, Condition.CRANKING), prepared.healthyAmps(part, Condition.RAISED_LOADED));
+        return prepared.healthyAmps(part, condition) >= LEAST_SHARE * most;
     }
 
     /** The same measurement, whichever way round the leads are. */

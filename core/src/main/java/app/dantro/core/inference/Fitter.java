@@ -12,6 +12,9 @@ final class Fitter {
     private static final double ASSUMED_RUNNING_FLUTTER = 0.003;
     private static final double ASSUMED_LEAST_VOLTS = 0.0005;
     private static final double ASSUMED_CLAMP_AMPS = 0.5;
+    /** A display finer than this is an ammeter in series, which has no zero to drift. */
+    private static final double CLAMP_RESOLUTION_AMPS = 0.1;
+
     private static final double ASSUMED_SPEED_SHARE = 0.02;
     private static final double DIGITS = 2 / Math.sqrt(3);
 
@@ -86,9 +89,10 @@ final class Fitter {
 
     private static double shared(Observable what, double resolution) {
         double digits = DIGITS * (what.isVolts() ? Math.min(resolution, 0.1) : resolution);
-        double offset = what instanceof Observable.Amps
-                ? ASSUMED_CLAMP_AMPS / Math.sqrt(3)
-                : what.isVolts() ? ASSUMED_LEAST_VOLTS : 0;
+        double offset = what.isVolts() ? ASSUMED_LEAST_VOLTS : 0;
+        if (what instanceof Observable.Amps && resolution >= CLAMP_RESOLUTION_AMPS) {
+            offset = ASSUMED_CLAMP_AMPS / Math.sqrt(3);
+        }
         return digits * digits + offset * offset;
     }
 
@@ -97,7 +101,7 @@ final class Fitter {
         double share = what instanceof Observable.Speed
                 ? ASSUMED_SPEED_SHARE
                 : condition.starterCalled() ? ASSUMED_FLUTTER : condition.running() ? ASSUMED_RUNNING_FLUTTER : 0;
-        double least = what.isVolts() ? 0.5 * ASSUMED_LEAST_VOLTS : 0.1;
+        double least = what.isVolts() ? 0.5 * ASSUMED_LEAST_VOLTS : 0.005;
         return share * share * mean * mean + least * least;
     }
 

@@ -17,7 +17,7 @@ import java.util.TreeSet;
  */
 public final class Outlook {
     private static final int MOST = 110;
-    private static final int MOST_EXACT = 48;
+    private static final int MOST_EXACT = 64;
     private static final double[] NODES = {-1.7320508075688772, 0, 1.7320508075688772};
     private static final double[] SHARES = {1.0 / 6, 2.0 / 3, 1.0 / 6};
     private static final double LOG_2 = Math.log(2);
@@ -26,6 +26,8 @@ public final class Outlook {
     /** A reading may always be a slip: no outcome is impossible. */
     private static final double FLOOR = 1e-4;
 
+    private static final double ASSUMED_UNLOADED_VOLTS = 0.03;
+    private static final double ASSUMED_LIGHTLY_LOADED_VOLTS = 0.003;
     private static final double LEAST_CUT_BITS = 0.05;
 
     private final PreparedCircuit prepared;
@@ -137,7 +139,7 @@ public final class Outlook {
             Forecast.Expected expected = forecasts.get(e).expected(what, Display.resolution(what, 0));
             double shown = Display.resolution(what, expected.mean());
             mean[e] = expected.mean();
-            sigma[e] = Math.sqrt(expected.variance() + 4.0 / 3 * shown * shown);
+            sigma[e] = Math.sqrt(expected.variance() + 4.0 / 3 * shown * shown + unloaded(what));
             sum += weights[e];
         }
         double bits = 0;
@@ -291,13 +293,26 @@ public final class Outlook {
         double[][] of =
                 spreads.computeIfAbsent(what.condition(), c -> forecasts.get(0).spreads(c));
         int numbers = forecasts.get(0).numbers();
-        double variance = Fitter.variance(what, mean, Display.resolution(what, mean));
+        double variance = Fitter.variance(what, mean, Display.resolution(what, mean)) + unloaded(what);
         int length = of[0].length;
         for (int k = 0; k < length; k++) {
             double d = at(of, plus, k) - at(of, minus, k);
             variance += k < numbers ? d * d : -d * d;
         }
         return Math.sqrt(Math.max(variance, Fitter.variance(what, 0, Display.resolution(what, mean))));
+    }
+
+    /**
+     * Variance added when planning: with next to no current a small drop proves nothing on paper and little in the shop, so
+     * such readings are asked for only where they show volts.
+     */
+    private static double unloaded(Observable what) {
+        double volts = switch (what.condition()) {
+            case REST, KEY_ON, AFTER_SWITCH_OFF -> ASSUMED_UNLOADED_VOLTS;
+            case ENGINE_OFF_LOAD -> ASSUMED_LIGHTLY_LOADED_VOLTS;
+            default -> 0;
+        };
+        return what.isVolts() ? volts * volts : 0;
     }
 
     private static double at(double[][] of, int output, int k) {

@@ -2,6 +2,7 @@ package app.dantro.core.inference;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
@@ -108,6 +109,21 @@ public final class PreparedCircuit {
             symptoms = new Symptoms(this);
         }
         return symptoms;
+    }
+
+    /** Current in a wiring part of a healthy vehicle, in A, without its sign. */
+    public double healthyAmps(Part part, Condition condition) {
+        Observable across = new Observable.Volts(condition, part.from(), part.to());
+        double ohms = part.resistance().healthyAt(celsius).nominalOhms();
+        return part.gate().closedIn(condition) && !opened(part, condition) ? Math.abs(mean(0, -1, across)) / ohms : 0;
+    }
+
+    /** The solenoid's contacts are open unless the starter is called for. */
+    private boolean opened(Part part, Condition condition) {
+        return !condition.starterCalled()
+                && circuit.solenoid()
+                        .filter(s -> s.contacts().equals(part.id()))
+                        .isPresent();
     }
 
     /** Columns of a row of slopes: the table's numbers, the second fault's severity, meter gain, clamp gain. */

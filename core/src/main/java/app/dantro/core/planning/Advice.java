@@ -27,6 +27,8 @@ public record Advice(Judgement judgement, Kind kind, Optional<PartId> part, List
         REPEAT,
         /** A part may be called faulty. */
         REPAIR,
+        /** A battery is flat: charge it first. */
+        CHARGE,
         /** Nothing is wrong that readings could show. */
         HEALTHY,
         /** Nothing left that would help. */

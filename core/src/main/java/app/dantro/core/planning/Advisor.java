@@ -21,7 +21,11 @@ public final class Advisor {
     /** A suspect this likely is worth proving at once. */
     private static final double PROVE_FROM = 0.80;
     /** Below this nothing more is to be learned. */
-    private static final double LEAST_BITS = 0.09;
+    private static final double LEAST_BITS = 0.10;
+
+    private static final int MOST_REPEATS = 3;
+    /** The likelier a healthy vehicle, the more a further reading has to tell. */
+    private static final double BITS_IF_HEALTHY = 0.14;
 
     private static final double HEALTHY_ENOUGH = 0.60;
 
@@ -47,6 +51,10 @@ public final class Advisor {
         Optional<PartId> called = judgement.called();
         if (called.isPresent()) {
             return new Advice(judgement, Advice.Kind.REPAIR, called, List.of());
+        }
+        Optional<PartId> flat = judgement.flat();
+        if (flat.isPresent()) {
+            return doubted().orElseGet(() -> new Advice(judgement, Advice.Kind.CHARGE, flat, List.of()));
         }
         if (judgement.healthy()) {
             return doubted().orElseGet(this::healthy);
@@ -81,6 +89,7 @@ public final class Advisor {
         }
         return judgement
                 .carrier(part)
+                .filter(this::worthRepeating)
                 .map(this::again)
                 .map(p -> new Advice(judgement, Advice.Kind.REPEAT, Optional.of(part), List.of(p)));
     }
@@ -106,23 +115,37 @@ public final class Advisor {
                 : workplace.ammeter();
     }
 
-    private Proposal again(UUID reading) {
-        Observable what = judgement.posterior().evidence().observations().stream()
+    /** Three readings of the same thing settle it; a fourth would not. */
+    private boolean worthRepeating(UUID reading) {
+        Observable what = observed(reading);
+        long taken = judgement.posterior().evidence().observations().stream()
+                .filter(o -> Proof.same(o.what(), what))
+                .count();
+        return taken < MOST_REPEATS;
+    }
+
+    private Observable observed(UUID reading) {
+        return judgement.posterior().evidence().observations().stream()
                 .filter(o -> o.reading().equals(reading))
                 .map(Observation::what)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private Proposal again(UUID reading) {
+        Observable what = observed(reading);
         return new Proposal(what, 0, Cost.of(circuit, what, workplace.last()), 0);
     }
 
     private Advice searching() {
         List<Proposal> best = new ArrayList<>(InformationPlanner.propose(judgement.posterior(), workplace, STANDBY));
-        boolean useful = best.stream().anyMatch(p -> p.bits() > LEAST_BITS);
+        double least = LEAST_BITS + BITS_IF_HEALTHY * judgement.healthyOrAtTheBound();
+        boolean useful = best.stream().anyMatch(p -> p.bits() > least);
         if (useful) {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }
         return doubted()
-                .orElseGet(() -> judgement.posterior().healthy() >= HEALTHY_ENOUGH
+                .orElseGet(() -> judgement.healthyOrAtTheBound() >= HEALTHY_ENOUGH
                         ? healthy()
                         : new Advice(judgement, Advice.Kind.UNDECIDED, Optional.empty(), List.of()));
     }

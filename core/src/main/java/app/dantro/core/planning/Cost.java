@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 public final class Cost {
     private static final double READING = 1;
-    private static final double CRANK = 3;
+    private static final double CRANK = 4.5;
     private static final double START_ENGINE = 2;
     private static final double HOLD_SPEED = 2;
     private static final double SWITCH_LOADS = 0.5;

@@ -158,10 +158,9 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
             long suspects = judgement.ranked().stream()
                     .filter(p -> judgement.probability(p) >= 0.02)
                     .count();
-            String from = suspects > 1 ? " with %d parts in question".formatted(suspects) : "";
+            String from = suspects > 1 ? ", with %d parts in question".formatted(suspects) : "";
             boolean stays = !Cost.moves(what.red(), workplace.last()) || !Cost.moves(what.black(), workplace.last());
-            return "Of all readings this one tells most for its effort%s.%s"
-                    .formatted(from, stays ? " One lead stays." : "");
+            return "Tells most for its effort%s.%s".formatted(from, stays ? " One lead stays." : "");
         }
 
         private Outcome outcome(Prospect prospect) {

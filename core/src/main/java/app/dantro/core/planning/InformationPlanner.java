@@ -12,6 +12,7 @@ import app.dantro.core.inference.Outlook;
 import app.dantro.core.inference.Posterior;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
@@ -21,7 +22,9 @@ import java.util.Map;
  * just one suspect is worth more than its information, since no part is called bad without one.
  */
 public final class InformationPlanner {
-    private static final int EXACT = 12;
+    /** The quick figure may flatter one condition: the best of each are looked at. */
+    private static final int EXACT_PER_CONDITION = 4;
+
     private static final double PROOF_BITS = 0.7;
     private static final double DOUBTED = 0.15;
 
@@ -55,8 +58,11 @@ public final class InformationPlanner {
         }
         rough.sort(byWorth);
         List<Proposal> exact = new ArrayList<>();
-        for (Proposal p : rough.subList(0, Math.min(EXACT, rough.size()))) {
-            exact.add(proposal(p.what(), outlook.bits(p.what())));
+        Map<Condition, Integer> looked = new EnumMap<>(Condition.class);
+        for (Proposal p : rough) {
+            if (looked.merge(p.what().condition(), 1, Integer::sum) <= EXACT_PER_CONDITION) {
+                exact.add(proposal(p.what(), outlook.bits(p.what())));
+            }
         }
         exact.sort(byWorth);
         return List.copyOf(exact.subList(0, Math.min(most, exact.size())));

@@ -340,6 +340,7 @@ public final class StartingProcedure {
         Optional<String> before = findings.evidence().readings().stream()
                 .filter(r -> findings.evidence().stateOf(r) == ReadingState.BEFORE_REPAIR)
                 .map(RecordedReading::effective)
+                .filter(r -> findings.loop().has(r.red()) && findings.loop().has(r.black()))
                 .filter(r -> findings.loop().between(r.red(), r.black()).isJust(part))
                 .map(StartingProcedure::shown)
                 .reduce((first, second) -> second);

@@ -9,39 +9,68 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
-/** Lets every way of working find the same hidden faults. */
+/** Lets ways of working find the same hidden faults. */
 public final class DiagnosisBench {
     private static final double CELSIUS = 20;
+    private static final int MOST_REPAIRS = 3;
+    private static final long SEED_STRIDE = 1_000_003;
 
-    private DiagnosisBench() {}
+    private final World world;
+    private final Job.Tools tools;
+    private final List<Strategy> strategies;
+    private final long seed;
 
-    static Tally run(World world, Job.Tools tools, Strategy strategy, int vehicles, int threads, long seed)
-            throws Exception {
+    DiagnosisBench(World world, Job.Tools tools, List<Strategy> strategies, long seed) {
+        this.world = world;
+        this.tools = tools;
+        this.strategies = strategies;
+        this.seed = seed;
+    }
+
+    /** One tally for each way of working, over the same vehicles, all ready-made circuits in turn. */
+    List<Tally> run(int vehicles, int threads) throws InterruptedException {
+        List<Tally> tallies = strategies.stream().map(s -> new Tally()).toList();
         List<String> ids = new ArrayList<>(ReadyMadeCircuits.titles().keySet());
-        Tally tally = new Tally();
         for (int c = 0; c < ids.size(); c++) {
             Circuit circuit = ReadyMadeCircuits.named(ids.get(c)).orElseThrow();
             PreparedCircuit prepared = PreparedCircuit.of(circuit, CELSIUS).prepare();
-            ExecutorService pool = Executors.newFixedThreadPool(threads);
-            List<Callable<Tally.Line>> work = new ArrayList<>();
+            List<Callable<Void>> work = new ArrayList<>();
             for (int v = c; v < vehicles; v += ids.size()) {
-                long number = seed * 1_000_003 + v;
-                work.add(() -> one(world, tools, strategy, circuit, prepared, number));
+                long number = seed * SEED_STRIDE + v;
+                for (int s = 0; s < tallies.size(); s++) {
+                    Tally tally = tallies.get(s);
+                    Strategy strategy = strategies.get(s);
+                    work.add(() -> {
+                        tally.add(one(strategy, prepared, number));
+                        return null;
+                    });
+                }
             }
-            for (Future<Tally.Line> line : pool.invokeAll(work)) {
-                tally.add(line.get());
-            }
-            pool.shutdown();
+            inParallel(work, threads);
         }
-        return tally;
+        return tallies;
     }
 
-    private static Tally.Line one(
-            World world, Job.Tools tools, Strategy strategy, Circuit circuit, PreparedCircuit prepared, long number) {
+    private static void inParallel(List<Callable<Void>> work, int threads) throws InterruptedException {
+        ExecutorService pool = Executors.newFixedThreadPool(threads);
+        try {
+            for (Future<Void> done : pool.invokeAll(work)) {
+                done.get();
+            }
+        } catch (ExecutionException failed) {
+            throw new IllegalStateException("A vehicle could not be worked on.", failed);
+        } finally {
+            pool.shutdown();
+        }
+    }
+
+    private Tally.Line one(Strategy strategy, PreparedCircuit prepared, long number) {
+        Circuit circuit = prepared.circuit();
         Vehicle vehicle = new Population(world, number).draw(circuit);
         Job job = new Job(circuit, vehicle, world, tools, number * 31 + 7);
         List<Fault> faults = vehicle.faults();
@@ -49,46 +78,42 @@ public final class DiagnosisBench {
         Call call = strategy.work(job, prepared);
         boolean right = call.part().map(faulty::contains).orElse(call.healthy() && faulty.isEmpty());
         boolean wrong = call.part().isPresent() && !right;
-        boolean device = wrong && circuit.part(call.part().get()).isEmpty();
-        if (System.getProperty("dantro.bench.show") != null && !right) {
-            System.err.println(circuit.id() + " " + vehicle.complaint() + " " + faults + " -> " + call + " readings "
-                    + job.readings + " " + top(prepared, job, vehicle) + " "
-                    + job.observations.stream()
-                            .map(o -> o.what() + "=" + o.value())
-                            .toList());
-        }
-        return new Tally.Line(
+        Tally.Line line = new Tally.Line(
                 circuit.id(),
                 kind(faults),
-                faulty,
-                call.part(),
-                call.healthy(),
                 right,
                 wrong,
-                device,
+                wrong && circuit.part(call.part().get()).isEmpty(),
+                call.part().isEmpty() && !call.healthy(),
                 job.readings,
                 call.proofReadings(),
                 job.moves,
-                job.cranks);
+                job.cranks,
+                faults.size() > 1
+                        && right
+                        && toTheEnd(strategy, prepared, job, call.part().orElseThrow()));
+        if (System.getProperty("dantro.bench.show") != null && !right) {
+            System.err.println(
+                    circuit.id() + " " + faults + " -> " + call + " after " + job.readings + " " + job.observations);
+        }
+        return line;
     }
 
-    private static String top(PreparedCircuit p, Job job, Vehicle v) {
-        var j = app.dantro.core.diagnosis.Judgement.of(
-                p,
-                new app.dantro.core.inference.Evidence(
-                        job.observations,
-                        app.dantro.core.inference.Complaint.valueOf(v.complaint()),
-                        Optional.of(v.starts()),
-                        false));
-        StringBuilder b = new StringBuilder("healthy " + j.posterior().healthy());
-        j.posterior().explanations().stream()
-                .limit(4)
-                .forEach(e -> b.append(String.format(" [%.3f %s slips %x]", e.probability(), e.faults(p), e.slips())));
-        j.ranked().stream()
-                .limit(6)
-                .forEach(q -> b.append(String.format(
-                        " %s %.3f %s", q, j.probability(q), j.proof().missing(q).size())));
-        return b.toString();
+    /** Repairs and goes on until the complaint is gone; false if a good part was called on the way, or no verdict came. */
+    private static boolean toTheEnd(Strategy strategy, PreparedCircuit prepared, Job job, PartId first) {
+        PartId part = first;
+        for (int repair = 0; repair < MOST_REPAIRS; repair++) {
+            job.repaired(part);
+            if (job.vehicle.complaint().equals("NONE")) {
+                return true;
+            }
+            Optional<PartId> next = strategy.work(job, prepared).part();
+            if (next.filter(job.vehicle.faulty()::contains).isEmpty()) {
+                return false;
+            }
+            part = next.get();
+        }
+        return false;
     }
 
     private static String kind(List<Fault> faults) {
@@ -100,21 +125,6 @@ public final class DiagnosisBench {
         }
         Fault fault = faults.get(0);
         boolean wiring = fault instanceof Fault.AddedResistance || fault instanceof Fault.Open;
-        return wiring ? "wiring" : Optional.of(fault.getClass().getSimpleName()).orElseThrow();
-    }
-
-    public static void main(String[] args) throws Exception {
-        int n = Integer.parseInt(args[0]);
-        Job.Tools tools = Job.Tools.valueOf(args[1]);
-        long from = System.nanoTime();
-        Tally tally = run(World.BASE, tools, new PlannerStrategy(), n, 2, 1);
-        System.out.println(Tally.HEADER);
-        System.out.println(tally.row());
-        for (String kind :
-                tally.lines.stream().map(Tally.Line::kind).distinct().sorted().toList()) {
-            System.out.println(
-                    kind + ": " + tally.where(l -> l.kind().equals(kind)).row());
-        }
-        System.out.printf("%.1f s%n", (System.nanoTime() - from) / 1e9);
+        return wiring ? "wiring" : fault.getClass().getSimpleName();
     }
 }

@@ -33,6 +33,7 @@ final class Job {
     int readings;
     int moves;
     int cranks;
+    int repairs;
     Optional<Observable.Volts> last = Optional.empty();
     private final Instruments instruments;
     private long names;
@@ -84,6 +85,7 @@ final class Job {
     /** After a repair nothing read with current holds any more. */
     void repaired(PartId part) {
         vehicle.repair(part);
+        repairs++;
         observations.clear();
     }
 

@@ -28,9 +28,11 @@ final class PlannerStrategy implements Strategy {
         Complaint complaint = Complaint.valueOf(job.vehicle.complaint());
         boolean charged = false;
         int proof = 0;
+        int before = job.readings;
         double base = job.posts(Condition.REST);
         while (true) {
-            Evidence evidence = new Evidence(job.observations, complaint, Optional.of(job.vehicle.starts()), false);
+            Evidence evidence =
+                    new Evidence(job.observations, complaint, Optional.of(job.vehicle.starts()), job.repairs > 0);
             boolean low = base < (charged ? CRANKABLE_VOLTS : CHARGED_VOLTS) * job.circuit.blocks();
             Advice advice = Advisor.advise(prepared, evidence, workplace(job, low));
             switch (advice.kind()) {
@@ -49,10 +51,14 @@ final class PlannerStrategy implements Strategy {
                 }
                 default -> {}
             }
-            if (job.readings >= MOST_READINGS) {
+            if (job.readings - before >= MOST_READINGS) {
                 return Call.undecided(proof);
             }
-            if (low && !charged) {
+            boolean flatByReadings = advice.kind() == Advice.Kind.CHARGE;
+            if (flatByReadings && charged) {
+                return Call.undecided(proof);
+            }
+            if (low && !charged || flatByReadings) {
                 Optional<PartId> flat = job.charged();
                 if (flat.isPresent()) {
                     return Call.repair(flat.get(), proof);
