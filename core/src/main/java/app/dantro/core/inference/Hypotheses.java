@@ -15,6 +15,8 @@ import java.util.Optional;
 final class Hypotheses {
     private static final double LEAST_OHMS = 0.3e-3;
     private static final double MOST_OHMS = 10;
+    private static final double MOST_WIRE_OHMS = 1e5;
+    private static final double OPEN_FACTOR = 1e4;
     private static final double STEP = Math.pow(10, 1.0 / 3);
     /** Standard deviation of a severity that lies anywhere in its step of the grid, of its logarithm. */
     private static final double STEP_SIGMA = Math.log(STEP) / Math.sqrt(12);
@@ -51,7 +53,7 @@ final class Hypotheses {
         for (Part part : circuit.parts()) {
             List<Fault> grid = new ArrayList<>();
             List<Optional<Fault>> stronger = new ArrayList<>();
-            for (double ohms = leastOhms(part); ohms < MOST_OHMS; ohms *= STEP) {
+            for (double ohms = leastOhms(part); ohms < mostOhms(part); ohms *= STEP) {
                 grid.add(new Fault.AddedResistance(part.id(), ohms));
                 stronger.add(Optional.of(new Fault.AddedResistance(part.id(), ohms * Math.exp(STEP_SIGMA))));
             }
@@ -59,6 +61,12 @@ final class Hypotheses {
             stronger.add(Optional.empty());
             add(grid, stronger, probability * Priors.weight(part) / sum);
         }
+    }
+
+    /** Beyond this a part is as good as open: a thin wire with little current takes more than a cable. */
+    private double mostOhms(Part part) {
+        double nominal = part.resistance().healthyAt(celsius).nominalOhms();
+        return Math.min(MOST_WIRE_OHMS, Math.max(MOST_OHMS, OPEN_FACTOR * nominal));
     }
 
     /** The smallest excess worth a name: from just inside what a healthy part of this kind may show. */

@@ -19,6 +19,9 @@ import java.util.List;
 public record ResistanceBelief(double lowOhms, double medianOhms, double highOhms, double meanOhms) {
     private static final double[] NODES = {-1.96, -1.0, 0, 1.0, 1.96};
     private static final double[] SHARES = {0.05, 0.25, 0.40, 0.25, 0.05};
+    /** A drop follows the resistance, so a severity moves linearly; not below this share of its step. */
+    private static final double LEAST_SHARE = 0.3;
+
     private static final double STEP_SIGMA = Math.log(10) / 3 / Math.sqrt(12);
 
     private record Point(double ohms, double weight) {}
@@ -38,7 +41,7 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
                 double ohms = healthy.nominalOhms() * Math.max(0.05, 1 + z * (Math.exp(spread) - 1));
                 if (severity != null) {
                     double s = severity.mean() + NODES[q] * Math.sqrt(severity.variance());
-                    ohms += added * Math.exp(STEP_SIGMA * s);
+                    ohms += added * Math.max(LEAST_SHARE, 1 + (Math.exp(STEP_SIGMA) - 1) * s);
                 }
                 points.add(new Point(ohms, e.probability() * SHARES[q]));
             }

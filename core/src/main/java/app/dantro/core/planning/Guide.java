@@ -36,6 +36,11 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         standby = List.copyOf(standby);
     }
 
+    /** The battery that the readings call flat. */
+    public Optional<PartId> toCharge() {
+        return advice.kind() == Advice.Kind.CHARGE ? advice.part() : Optional.empty();
+    }
+
     /** The part that the readings speak against with all that readings can prove. */
     public Optional<PartId> toRepair() {
         return advice.kind() == Advice.Kind.REPAIR ? advice.part() : Optional.empty();
@@ -117,7 +122,7 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
             }
             for (Side side : Side.values()) {
                 var ends = findings.loop().ends(side);
-                if (pair.equals(Set.of(ends.getKey(), ends.getValue()))) {
+                if (what.condition().starterCalled() && pair.equals(Set.of(ends.getKey(), ends.getValue()))) {
                     return "Whole " + side.words();
                 }
             }

@@ -54,7 +54,10 @@ public final class StartingProcedure {
 
     /** Findings, profile and the one next step; with a judgement the search is its, the gates stay. */
     Assessment assess(Findings findings, Optional<Judgement> judgement) {
-        Optional<Placed> gate = battery(findings).or(() -> repair(findings)).or(() -> retestAcross(findings));
+        Optional<Placed> gate = deadBattery(findings)
+                .or(() -> battery(findings))
+                .or(() -> repair(findings))
+                .or(() -> retestAcross(findings));
         Optional<Guide> guide = gate.isPresent() ? Optional.empty() : judgement.map(j -> guide(findings, j));
         boolean retesting = findings.evidence().lastRepair().isPresent()
                 && findings.failing().isEmpty();
@@ -82,6 +85,13 @@ public final class StartingProcedure {
     private Optional<Placed> guided(Findings findings, Guide guide) {
         return guide.next()
                 .map(plan -> new Placed(searchStage(findings), Step.measure(plan)))
+                .or(() -> guide.toCharge()
+                        .map(part -> new Placed(
+                                Stage.BATTERY,
+                                charge(
+                                        findings,
+                                        "The readings say that it is flat: "
+                                                + findings.of(part).name() + "."))))
                 .or(() -> guide.toRepair()
                         .filter(part -> findings.standing(part) == Standing.SUSPECT)
                         .map(part -> new Placed(Stage.REPAIR, Step.suspectDevice(findings.of(part)))));
@@ -106,6 +116,13 @@ public final class StartingProcedure {
                 .or(() -> unanswered(findings, Side.SUPPLY));
     }
 
+    /** A battery that is proven faulty is not charged once more. */
+    private Optional<Placed> deadBattery(Findings findings) {
+        boolean dead = findings.evidence().circuit().batteries().stream()
+                .anyMatch(b -> findings.withStanding(Standing.FAULTY).contains(b.id()));
+        return dead ? repair(findings) : Optional.empty();
+    }
+
     private Optional<Placed> battery(Findings findings) {
         List<Reading> bases = findings.allPosts(Condition.REST);
         Stage stage = findings.counted().isEmpty() ? Stage.FRESH : Stage.BATTERY;
@@ -118,15 +135,10 @@ public final class StartingProcedure {
                 < BatteryJudge.CHARGED_VOLTS * findings.loop().blocks()) {
             return Optional.of(new Placed(
                     Stage.BATTERY,
-                    new Step(
-                            Kind.CHARGE,
-                            "Charge the battery, then read it again",
+                    charge(
+                            findings,
                             "Under %s a starting test says nothing about wiring or starter."
-                                    .formatted(Amount.volts(charged(findings.loop()))),
-                            Optional.of(base(findings.loop(), "After charging, at rest.")),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Cautions.charging())));
+                                    .formatted(Amount.volts(charged(findings.loop()))))));
         }
         if (BatteryJudge.surfaceCharged(bases, findings.loop().blocks())) {
             return Optional.of(new Placed(
@@ -138,6 +150,17 @@ public final class StartingProcedure {
                                             * findings.loop().blocks()))))));
         }
         return Optional.empty();
+    }
+
+    private static Step charge(Findings findings, String why) {
+        return new Step(
+                Kind.CHARGE,
+                "Charge the battery, then read it again",
+                why,
+                Optional.of(base(findings.loop(), "After charging, at rest.")),
+                Optional.empty(),
+                Optional.empty(),
+                Cautions.charging());
     }
 
     private static ProbePlan base(SeriesLoop loop, String why) {
