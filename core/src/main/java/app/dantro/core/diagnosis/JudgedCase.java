@@ -28,8 +28,8 @@ public final class JudgedCase {
     private static final double LEAST_INFLUENCE = 0.02;
     private static final int MOST_INFLUENCES = 4;
     private static final double RULED_OUT = 0.5;
-    /** Loss of log-likelihood that three standard deviations bring. */
-    private static final double THREE_SIGMAS_NATS = 4.5;
+    /** Loss of log-likelihood that two and a half standard deviations bring. */
+    private static final double REFUTING_NATS = 3;
 
     private static final double EXONERATED = 0.02;
 
@@ -208,7 +208,7 @@ public final class JudgedCase {
         Forecast likeliest = posterior.forecast(posterior.explanations().get(0));
         Forecast.Refutation against = likeliest.refutation(part);
         if (rule.suspicion().orElseThrow().probability() > REFUTED
-                || against.nats() < THREE_SIGMAS_NATS
+                || against.nats() < REFUTING_NATS
                 || against.observation() < 0) {
             return rule;
         }

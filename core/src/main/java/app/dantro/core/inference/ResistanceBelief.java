@@ -19,7 +19,7 @@ import java.util.List;
 public record ResistanceBelief(double lowOhms, double medianOhms, double highOhms, double meanOhms) {
     private static final double[] NODES = {-1.96, -1.0, 0, 1.0, 1.96};
     private static final double[] SHARES = {0.05, 0.25, 0.40, 0.25, 0.05};
-    /** A drop follows the resistance, so a severity moves linearly; not below this share of its step. */
+    /** A severity is not taken to lie further below its step of the grid than this. */
     private static final double LEAST_SHARE = 0.3;
 
     private static final double STEP_SIGMA = Math.log(10) / 3 / Math.sqrt(12);
@@ -41,7 +41,7 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
                 double ohms = healthy.nominalOhms() * Math.max(0.05, 1 + z * (Math.exp(spread) - 1));
                 if (severity != null) {
                     double s = severity.mean() + NODES[q] * Math.sqrt(severity.variance());
-                    ohms += added * Math.max(LEAST_SHARE, 1 + (Math.exp(STEP_SIGMA) - 1) * s);
+                    ohms += added * share(s);
                 }
                 points.add(new Point(ohms, e.probability() * SHARES[q]));
             }
@@ -49,6 +49,16 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
         points.sort(Comparator.comparingDouble(Point::ohms));
         return new ResistanceBelief(
                 quantile(points, 0.025), quantile(points, 0.5), quantile(points, 0.975), mean(points));
+    }
+
+    /**
+     * How a severity lies to its step of the grid: a drop follows the resistance where it is small, and its logarithm where
+     * it holds the current back.
+     */
+    private static double share(double sigmas) {
+        return sigmas > 0
+                ? Math.exp(STEP_SIGMA * sigmas)
+                : Math.max(LEAST_SHARE, 1 + (Math.exp(STEP_SIGMA) - 1) * sigmas);
     }
 
     private static double added(List<Fault> faults, PartId part) {

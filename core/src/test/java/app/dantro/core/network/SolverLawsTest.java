@@ -35,6 +35,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Laws that hold in every solution, over random circuits and faults. */
 class SolverLawsTest {
     private static final double BALANCE = 1e-9;
+    /** Open contacts leak a fixed conductance, in V and A. */
+    private static final double LEAKAGE = 1e-4;
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
@@ -151,6 +153,29 @@ class SolverLawsTest {
 
     private static Resistance contact(double ohms) {
         return new Resistance.Contact(new ResistanceRange(ohms, 0.1));
+    }
+
+    @Test
+    void twiceTheVoltsAndTheOhmsGiveTwiceThePotentialsAndTheSameCurrents() {
+        Circuit car = ReadyMadeCircuits.reference("reference-car", Sensing.INTERNAL);
+        Circuit twice = Doubled.of(car);
+        Circuit once = Doubled.stated(car);
+        for (Condition condition : List.of(Condition.REST, Condition.CRANKING, Condition.RAISED_LOADED)) {
+            OperatingPoint low = new NetworkSolver(once)
+                    .solve(condition, VehicleState.healthy())
+                    .orThrow();
+            OperatingPoint high = new NetworkSolver(twice)
+                    .solve(condition, VehicleState.healthy())
+                    .orThrow();
+            car.points()
+                    .forEach(p -> assertThat(high.at(p.id()))
+                            .as("%s in %s", p.id(), condition)
+                            .isCloseTo(2 * low.at(p.id()), within(LEAKAGE)));
+            car.parts()
+                    .forEach(p -> assertThat(high.amps(p.id()))
+                            .as("%s in %s", p.id(), condition)
+                            .isCloseTo(low.amps(p.id()), within(LEAKAGE)));
+        }
     }
 
     @Test

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion.VersionFlag;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -37,6 +40,56 @@ class CommandLineTest {
         assertThat(run("netlist", EXAMPLES.resolve("petrol-car.json").toString(), "raised_loaded"))
                 .isZero();
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("Rstud_joint", "0.0201", ".end");
+    }
+
+    @Test
+    void judgesTheReadingsOfAFileAndNotTheFaultsItStates(@TempDir Path folder) throws Exception {
+        String fresh = Files.readString(EXAMPLES.resolve("petrol-body-return.json"));
+        assertThat(run("diagnose", EXAMPLES.resolve("petrol-body-return.json").toString()))
+                .isZero();
+        JsonNode unread = new ObjectMapper().readTree(out.toByteArray());
+        assertThat(unread.at("/next/title").asText()).isEqualTo("Base voltage at the posts");
+        out.reset();
+        String read = fresh.replace(
+                "\"readings\": []",
+                "\"readings\": [%s, %s, %s]"
+                        .formatted(
+                                reading(1, "post-plus", "post-minus", "rest", "12.58", ""),
+                                reading(
+                                        2,
+                                        "starter-case",
+                                        "post-minus",
+                                        "cranking",
+                                        "3.20",
+                                        ", \"amps\": 150, \"amps_known_by\": \"clamp\""),
+                                reading(
+                                        3,
+                                        "block",
+                                        "strap-engine",
+                                        "cranking",
+                                        "3.03",
+                                        ", \"amps\": 150, \"amps_known_by\": \"clamp\"")));
+        assertThat(run(
+                        "diagnose",
+                        Files.writeString(folder.resolve("read.json"), read).toString()))
+                .as(err.toString(StandardCharsets.UTF_8))
+                .isZero();
+        JsonNode judged = new ObjectMapper().readTree(out.toByteArray());
+        assertThat(judged.at("/next/kind").asText()).isEqualTo("repair");
+        assertThat(judged.at("/next/part").asText()).isEqualTo("strap-end-block");
+        assertThat(judged.at("/what_if/part").asText()).isEqualTo("strap-end-block");
+        assertThat(schema().validate(judged)).isEmpty();
+        assertThat(schema().validate(unread)).isEmpty();
+    }
+
+    private static JsonSchema schema() throws Exception {
+        return JsonSchemaFactory.getInstance(VersionFlag.V202012)
+                .getSchema(Files.readString(EXAMPLES.resolveSibling("diagnosis-v1.schema.json")));
+    }
+
+    private static String reading(int number, String red, String black, String condition, String typed, String more) {
+        return "{\"id\": \"00000000-0000-4000-8000-00000000000%d\", \"red\": \"%s\", \"black\": \"%s\", \"condition\": \"%s\", \"typed\": \"%s\", \"statistic\": \"settled\", \"taken_at_ms\": %d%s}"
+                .formatted(number, red, black, condition, typed, number, more);
     }
 
     @Test
