@@ -141,14 +141,27 @@ public final class Proof {
         if (cellLow(battery)) {
             return List.of(base);
         }
-        return List.of(
+        List<Link> chain = new ArrayList<>(List.of(
                 base,
                 new Link(
                         "its volts while cranking",
                         List.of(
                                 posts(Condition.CRANKING),
                                 volts(Condition.CRANKING, battery.positivePost(), battery.negativePost()))),
-                new Link("the current while cranking, by clamp or as the drop of a known cable", current()));
+                new Link("the current while cranking, by clamp or as the drop of a known cable", current())));
+        circuit.batteries().stream()
+                .filter(other -> !other.equals(battery) && circuit.blocks() == 1)
+                .map(other -> sharing(battery, other))
+                .forEach(chain::add);
+        return List.copyOf(chain);
+    }
+
+    /** Of two batteries in parallel the posts read nearly the same; only what is lost between them tells who delivers. */
+    private static Link sharing(Battery one, Battery other) {
+        return link(
+                "how the batteries share the current: the drop between them while cranking",
+                volts(Condition.CRANKING, one.positivePost(), other.positivePost()),
+                volts(Condition.CRANKING, one.negativePost(), other.negativePost()));
     }
 
     /** A clamp, or the cables of the starting circuit read as shunts, alone or with their joints. */

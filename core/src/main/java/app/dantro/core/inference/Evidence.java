@@ -13,9 +13,14 @@ import java.util.Set;
  * @param observations what instruments showed since the last repair that could have changed it
  * @param starts whether the engine can be started, if that is known
  * @param repaired true after a repair: then little is usually left
+ * @param charged true if every battery was charged before the readings: then none is flat
  */
 public record Evidence(
-        List<Observation> observations, Complaint complaint, Optional<Boolean> starts, boolean repaired) {
+        List<Observation> observations,
+        Complaint complaint,
+        Optional<Boolean> starts,
+        boolean repaired,
+        boolean charged) {
     /** More readings than any case needs; the newest count. */
     private static final int MOST = 60;
 
@@ -29,6 +34,11 @@ public record Evidence(
         observations = List.copyOf(observations.subList(Math.max(0, observations.size() - MOST), observations.size()));
     }
 
+    /** Evidence of batteries that nobody charged. */
+    public Evidence(List<Observation> observations, Complaint complaint, Optional<Boolean> starts, boolean repaired) {
+        this(observations, complaint, starts, repaired, false);
+    }
+
     public static Evidence of(List<Observation> observations) {
         return new Evidence(observations, Complaint.UNKNOWN, Optional.empty(), false);
     }
@@ -36,6 +46,10 @@ public record Evidence(
     /** The same without what one reading showed. */
     public Evidence without(java.util.UUID reading) {
         return new Evidence(
-                observations.stream().filter(o -> !o.reading().equals(reading)).toList(), complaint, starts, repaired);
+                observations.stream().filter(o -> !o.reading().equals(reading)).toList(),
+                complaint,
+                starts,
+                repaired,
+                charged);
     }
 }

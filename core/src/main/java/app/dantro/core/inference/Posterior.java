@@ -160,6 +160,9 @@ public final class Posterior {
     }
 
     private void explain(int first, int second, double logPrior) {
+        if (evidence.charged() && (flat(first) || flat(second))) {
+            return;
+        }
         double base = logPrior + symptoms.logLikelihood(evidence.complaint(), first, second);
         if (evidence.starts().isPresent()) {
             base += symptoms.logStarts(evidence.starts().get(), first, second);
@@ -170,6 +173,12 @@ public final class Posterior {
         int[] chosen = new int[fitter.count];
         Arrays.setAll(chosen, i -> i);
         slips(first, second, base, chosen, 0);
+    }
+
+    private boolean flat(int hypothesis) {
+        return hypothesis > 0
+                && prepared.hypotheses().get(hypothesis).faults().stream()
+                        .anyMatch(f -> f instanceof Fault.FlatBattery);
     }
 
     /** Enters the explanation without a further slip, and those with one; with two or three where one pays. */

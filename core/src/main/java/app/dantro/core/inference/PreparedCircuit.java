@@ -118,6 +118,35 @@ public final class PreparedCircuit {
         return part.gate().closedIn(condition) && !opened(part, condition) ? Math.abs(mean(0, -1, across)) / ohms : 0;
     }
 
+    /**
+     * The added resistance of a part, in Ω, at which an observable shows a value: between the two neighbours on the grid
+     * that hold it, logarithmically; the hypothesis' own where none do.
+     */
+    double addedOhms(PartId part, int hypothesis, Observable what, double value) {
+        for (int h : List.of(hypothesis, hypothesis - 1, hypothesis + 1, hypothesis - 2)) {
+            if (!isStep(part, h) || !isStep(part, h + 1)) {
+                continue;
+            }
+            double low = mean(h, -1, what);
+            double high = mean(h + 1, -1, what);
+            if (Math.min(low, high) <= value && value <= Math.max(low, high) && low != high) {
+                double share = (value - low) / (high - low);
+                return ohms(h) * Math.pow(ohms(h + 1) / ohms(h), share);
+            }
+        }
+        return ohms(hypothesis);
+    }
+
+    private boolean isStep(PartId part, int hypothesis) {
+        return hypothesis > 0
+                && hypothesis < hypotheses.size()
+                && hypotheses.get(hypothesis).parts().contains(part);
+    }
+
+    private double ohms(int hypothesis) {
+        return hypotheses.get(hypothesis).faults().get(0).ohms(0);
+    }
+
     /** The solenoid's contacts are open unless the starter is called for. */
     private boolean opened(Part part, Condition condition) {
         return !condition.starterCalled()

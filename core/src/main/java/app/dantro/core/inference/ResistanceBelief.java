@@ -1,5 +1,6 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ResistanceRange;
@@ -19,10 +20,6 @@ import java.util.List;
 public record ResistanceBelief(double lowOhms, double medianOhms, double highOhms, double meanOhms) {
     private static final double[] NODES = {-1.96, -1.0, 0, 1.0, 1.96};
     private static final double[] SHARES = {0.05, 0.25, 0.40, 0.25, 0.05};
-    /** A severity is not taken to lie further below its step of the grid than this. */
-    private static final double LEAST_SHARE = 0.3;
-
-    private static final double STEP_SIGMA = Math.log(10) / 3 / Math.sqrt(12);
 
     private record Point(double ohms, double weight) {}
 
@@ -41,7 +38,7 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
                 double ohms = healthy.nominalOhms() * Math.max(0.05, 1 + z * (Math.exp(spread) - 1));
                 if (severity != null) {
                     double s = severity.mean() + NODES[q] * Math.sqrt(severity.variance());
-                    ohms += added * share(s);
+                    ohms += severity(prepared, e, part, s);
                 }
                 points.add(new Point(ohms, e.probability() * SHARES[q]));
             }
@@ -52,13 +49,20 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
     }
 
     /**
-     * How a severity lies to its step of the grid: a drop follows the resistance where it is small, and its logarithm where
-     * it holds the current back.
+     * The added resistance in Ω that shows the drop which the explanation expects once its severity has moved: read off the
+     * drops of the grid's neighbours, where the part carries most.
      */
-    private static double share(double sigmas) {
-        return sigmas > 0
-                ? Math.exp(STEP_SIGMA * sigmas)
-                : Math.max(LEAST_SHARE, 1 + (Math.exp(STEP_SIGMA) - 1) * sigmas);
+    private static double severity(PreparedCircuit prepared, Explanation e, Part part, double sigmas) {
+        boolean second = prepared.hypotheses().get(e.first()).parts().stream().noneMatch(p -> p.equals(part.id()));
+        int at = second ? e.second() : e.first();
+        boolean starting =
+                prepared.healthyAmps(part, Condition.CRANKING) >= prepared.healthyAmps(part, Condition.RAISED_LOADED);
+        Observable across =
+                new Observable.Volts(starting ? Condition.CRANKING : Condition.RAISED_LOADED, part.from(), part.to());
+        double mean = prepared.mean(at, -1, across);
+        double[] slopes = new double[prepared.columns()];
+        prepared.slopes(at, -1, across, mean, slopes, 0);
+        return prepared.addedOhms(part.id(), at, across, mean + slopes[prepared.severityColumn()] * sigmas);
     }
 
     private static double added(List<Fault> faults, PartId part) {

@@ -31,8 +31,8 @@ final class PlannerStrategy implements Strategy {
         int before = job.readings;
         double base = job.posts(Condition.REST);
         while (true) {
-            Evidence evidence =
-                    new Evidence(job.observations, complaint, Optional.of(job.vehicle.starts()), job.repairs > 0);
+            Evidence evidence = new Evidence(
+                    job.observations, complaint, Optional.of(job.vehicle.starts()), job.repairs > 0, charged);
             boolean low = base < (charged ? CRANKABLE_VOLTS : CHARGED_VOLTS) * job.circuit.blocks();
             Advice advice = Advisor.advise(prepared, evidence, workplace(job, low));
             switch (advice.kind()) {
