@@ -28,7 +28,7 @@
 	<h1><span class="stripes" aria-hidden="true"></span>{step.title}</h1>
 	<p>{step.why}</p>
 	{#if foreseen}
-		<WhatIf whatIf={foreseen} />
+		<WhatIf whatIf={foreseen} most={3} />
 	{:else if forecast}
 		<p class="forecast">
 			Estimate: repaired, the motor gets {volts(forecast.motorVolts)} V instead of {volts(

@@ -27,7 +27,7 @@
 <style>
 	li {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 84px 150px;
+		grid-template-columns: minmax(0, 1fr) 72px 178px;
 		gap: 12px;
 		align-items: center;
 		min-height: 30px;
@@ -66,7 +66,7 @@
 	}
 	@media (max-width: 767px) {
 		li {
-			grid-template-columns: minmax(0, 1fr) 48px 132px;
+			grid-template-columns: minmax(0, 1fr) 40px 164px;
 			gap: 8px;
 		}
 	}

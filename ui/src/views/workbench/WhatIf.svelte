@@ -2,8 +2,8 @@
 	import type { WhatIf } from '../../lib/api/client';
 	import { volts } from '../../lib/format/si';
 
-	type Props = { whatIf: WhatIf };
-	let { whatIf }: Props = $props();
+	type Props = { whatIf: WhatIf; /** The most lines to show; the first ones matter most. */ most?: number };
+	let { whatIf, most = 6 }: Props = $props();
 
 	function figure(value: number, unit: string): string {
 		return unit === 'V' ? `${volts(value)} V` : `${Math.round(value)} rpm`;
@@ -15,7 +15,7 @@
 		<caption>Estimate: with the {whatIf.name} as good as new</caption>
 		<thead class="sr-only"><tr><th>What</th><th>Now</th><th>Then</th></tr></thead>
 		<tbody>
-			{#each whatIf.lines as line (line.words)}
+			{#each whatIf.lines.slice(0, most) as line (line.words)}
 				<tr>
 					<th scope="row">{line.words}</th>
 					<td>{figure(line.now, line.unit)}</td>

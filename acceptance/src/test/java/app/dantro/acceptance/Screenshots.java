@@ -71,6 +71,7 @@ public final class Screenshots {
     private static void follow(Page page, int readings) {
         Bench bench = new Bench(page);
         bench.title().waitFor();
+        bench.seesJudgement();
         for (int i = 0; i < readings && page.getByText("Simulated meter").isVisible(); i++) {
             int before = bench.readings().count();
             page.getByText("Simulated meter").click();

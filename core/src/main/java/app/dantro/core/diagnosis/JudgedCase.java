@@ -157,10 +157,10 @@ public final class JudgedCase {
     }
 
     private PartFinding condemned(PartFinding rule) {
-        String ohms = rule.suspicion()
-                .flatMap(Suspicion::resistance)
-                .map(r -> "It has about %s, and should have %s. "
-                        .formatted(ohms(r.medianOhms()), healthyOhms(rule.part())))
+        Optional<Double> read = rules.across(rule.part()).flatMap(DropVerdict::ohms);
+        String ohms = read.or(
+                        () -> rule.suspicion().flatMap(Suspicion::resistance).map(r -> r.medianOhms()))
+                .map(r -> "It has about %s, and should have %s. ".formatted(ohms(r), healthyOhms(rule.part())))
                 .orElse("");
         return rule.as(
                 Standing.FAULTY,

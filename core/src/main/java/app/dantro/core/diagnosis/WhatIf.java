@@ -66,17 +66,18 @@ public record WhatIf(PartId part, List<Line> lines) {
         Optional<Part> wiring = circuit.part(part);
         wiring.ifPresent(p -> {
             add(lines, Kind.ACROSS_CRANKING, "V", volts(Condition.CRANKING, p.from(), p.to()), now, after);
-            add(lines, Kind.ACROSS_LOADED, "V", volts(Condition.RAISED_LOADED, p.from(), p.to()), now, after);
         });
         PointId plus = circuit.plusPost();
         PointId minus = circuit.minusPost();
-        add(lines, Kind.POSTS_CRANKING, "V", volts(Condition.CRANKING, plus, minus), now, after);
         Optional<Starter> starter = circuit.starter();
         starter.ifPresent(s -> {
             Observable motor = volts(Condition.CRANKING, s.motorStud(), s.starterCase());
             add(lines, Kind.MOTOR, "V", motor, now, after);
             add(lines, Kind.SPEED, "1/min", new Observable.Speed(Condition.CRANKING), now, after);
         });
+        add(lines, Kind.POSTS_CRANKING, "V", volts(Condition.CRANKING, plus, minus), now, after);
+        wiring.ifPresent(
+                p -> add(lines, Kind.ACROSS_LOADED, "V", volts(Condition.RAISED_LOADED, p.from(), p.to()), now, after));
         add(lines, Kind.POSTS_LOADED, "V", volts(Condition.RAISED_LOADED, plus, minus), now, after);
         return new WhatIf(part, lines);
     }

@@ -34,6 +34,7 @@ public final class PreparedCircuit {
             Condition.RAISED,
             Condition.RAISED_LOADED);
 
+    private static final int MOST_STEPS = 20;
     private static final int MOST_PAIRS = 20_000;
     private static final double ASSUMED_METER_GAIN = 0.005 / Math.sqrt(3);
     private static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
@@ -119,11 +120,12 @@ public final class PreparedCircuit {
     }
 
     /**
-     * The added resistance of a part, in Ω, at which an observable shows a value: between the two neighbours on the grid
-     * that hold it, logarithmically; the hypothesis' own where none do.
+     * The added resistance of a part, in Ω, at which an observable shows a value: between the two steps of the grid that
+     * hold it, the nearest first, logarithmically; the hypothesis' own where none do.
      */
     double addedOhms(PartId part, int hypothesis, Observable what, double value) {
-        for (int h : List.of(hypothesis, hypothesis - 1, hypothesis + 1, hypothesis - 2)) {
+        for (int i = 0; i < 2 * MOST_STEPS; i++) {
+            int h = hypothesis + (i % 2 == 0 ? -i / 2 : (i + 1) / 2);
             if (!isStep(part, h) || !isStep(part, h + 1)) {
                 continue;
             }
