@@ -82,7 +82,7 @@ public final class Screenshots {
 
     private void shoot(Page page, String name) {
         page.mouse().move(1, 1);
-        page.evaluate("() => document.activeElement?.blur()");
+        page.evaluate("() => { document.activeElement?.blur(); window.scrollTo(0, 0); }");
         page.waitForLoadState();
         page.waitForTimeout(400);
         page.screenshot(new Page.ScreenshotOptions().setPath(target.resolve(name + ".png")));

@@ -23,6 +23,7 @@ import java.util.Set;
  */
 final class ChargingDrawing {
     static final Condition CONDITION = Condition.RAISED_LOADED;
+    private static final double LEAST_SHARE = 1e-3;
     private static final double BAND_SIGMAS = 1.96;
     private static final double UPPER_SIGMAS = 2.58 * 1.5;
 
@@ -103,12 +104,12 @@ final class ChargingDrawing {
                 volts + spread);
     }
 
-    /** Volts that a side lost beyond a healthy one and that no step accounts for, with the fault weights they fall on. */
+    /** Volts that a side lost beyond a healthy one and that no step accounts for, with the weights they fall on. */
     private record Excess(double volts, double weight) {
         static final Excess NONE = new Excess(0, 1);
 
-        double of(Part part) {
-            return volts * part.kind().assumedFaultWeight() / weight;
+        double of(double share) {
+            return volts * share / weight;
         }
     }
 
@@ -118,16 +119,26 @@ final class ChargingDrawing {
         for (Part part : parts) {
             Optional<Double> read = read(part.from(), part.to());
             left -= read.orElseGet(() -> healthyVolts(part));
-            weight += read.isPresent() ? 0 : part.kind().assumedFaultWeight();
+            weight += read.isPresent() ? 0 : share(part);
         }
         return weight == 0 ? Excess.NONE : new Excess(left, weight);
+    }
+
+    /** How likely a part is the one that loses them: by all readings if they are judged, else by its kind. */
+    private double share(Part part) {
+        return findings.parts().stream()
+                .filter(p -> p.part().equals(part.id()))
+                .flatMap(p -> p.suspicion().stream())
+                .map(s -> LEAST_SHARE + s.probability())
+                .findFirst()
+                .orElse(part.kind().assumedFaultWeight());
     }
 
     private double healthyVolts(Part part) {
         return scale * healthy.nominal().between(part.from(), part.to());
     }
 
-    /** An unread step gets its share of the excess, by how often its kind is the bad one; its band holds all of it. */
+    /** An unread step gets its share of the excess, by how likely it is the bad one; its band holds all of it. */
     private Step step(Part part, Excess excess) {
         double volts = healthyVolts(part);
         double sigma = scale * healthy.standardVolts(part.from(), part.to());
@@ -136,7 +147,7 @@ final class ChargingDrawing {
         return new Step(
                 part.id(),
                 read.isPresent(),
-                read.orElse(volts + excess.of(part)),
+                read.orElse(volts + excess.of(share(part))),
                 read.orElse(volts + Math.min(0, excess.volts()) - band),
                 read.orElse(volts + Math.max(0, excess.volts()) + band),
                 volts,
