@@ -74,10 +74,6 @@ public final class Outlook {
         return forecasts;
     }
 
-    public double weight(int explanation) {
-        return weights[explanation];
-    }
-
     /** Uncertainty in bits of the fault's name as it stands. */
     public double nameBits() {
         return nameBits;

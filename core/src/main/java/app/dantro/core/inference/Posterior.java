@@ -41,7 +41,6 @@ public final class Posterior {
     private final List<Deeper> deeper = new ArrayList<>();
     private List<Explanation> explanations = List.of();
     private double best = Double.NEGATIVE_INFINITY;
-    private double evidenceNats;
 
     private record Raw(int first, int second, long slips, double logWeight, double distance) {}
 
@@ -89,11 +88,6 @@ public final class Posterior {
     /** The likeliest first. */
     public List<Explanation> explanations() {
         return explanations;
-    }
-
-    /** Logarithm of the density of all the evidence; differences between two cases of the same readings mean something. */
-    public double logEvidence() {
-        return evidenceNats;
     }
 
     public double healthy() {
@@ -357,6 +351,5 @@ public final class Posterior {
             all.add(new Explanation(raw.first, raw.second, raw.slips, Math.exp(raw.logWeight - best) / sum));
         }
         explanations = List.copyOf(all);
-        evidenceNats = best + Math.log(sum);
     }
 }
