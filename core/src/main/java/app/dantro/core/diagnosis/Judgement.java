@@ -27,7 +27,7 @@ public final class Judgement {
     /** A wiring part is called at this probability; a device costs more, so it takes more. */
     public static final double CALLED = 0.965;
 
-    public static final double DEVICE_CALLED = 0.985;
+    public static final double DEVICE_CALLED = 0.99;
     public static final double HEALTHY = 0.86;
     /** A reading this likely to be a slip is asked for again before anything rests on it. */
     private static final double DOUBTED = 0.4;
@@ -41,6 +41,11 @@ public final class Judgement {
     /** The median may be this much below the healthy upper bound, since the reading has its error too. */
     private static final double NEARLY = 0.95;
 
+    /** This much above the upper bound no healthy part lies, whatever the vehicle. */
+    private static final double CLEARLY = 2.5;
+
+    private static final double USUAL_STRAIN = 0.70;
+    private static final double LIKELY = 0.5;
     private static final double AGREES = 0.2;
     private static final double FLAT = 0.90;
 
@@ -95,23 +100,57 @@ public final class Judgement {
                 .limit(2)
                 .filter(this::nearlyCertain)
                 .filter(p -> proof.missing(p).isEmpty())
-                .filter(this::beyondHealthy)
+                .filter(this::clearlyBeyondHealthy)
                 .filter(p -> carrier(p).isEmpty())
+                .filter(p -> isWiring(p) || likelyWiring().isEmpty())
                 .findFirst();
+    }
+
+    /** A wiring part likelier bad than not: it is repaired before any device is called, since it may be all there is. */
+    private Optional<PartId> likelyWiring() {
+        return ranked().stream()
+                .takeWhile(p -> probability(p) > LIKELY)
+                .filter(this::isWiring)
+                .findFirst();
+    }
+
+    /** What has to be proven next, if anything is likely enough: wiring before devices. */
+    public Optional<PartId> leading() {
+        return likelyWiring().or(() -> ranked().stream().findFirst());
+    }
+
+    private boolean isWiring(PartId part) {
+        return posterior.prepared().circuit().part(part).isPresent();
     }
 
     /** True unless a wiring part's resistance is one that a healthy part may have. */
     public boolean beyondHealthy(PartId id) {
+        return timesHealthy(id) >= NEARLY;
+    }
+
+    /** Where a vehicle's other numbers lie further off than usual, its healthy joints do too: then it takes more. */
+    private boolean clearlyBeyondHealthy(PartId id) {
+        double times = timesHealthy(id);
+        return times >= CLEARLY || times >= NEARLY && strain() <= USUAL_STRAIN;
+    }
+
+    private double strain() {
+        return posterior.forecasts(1).stream()
+                .mapToDouble(Forecast::strain)
+                .findFirst()
+                .orElse(0);
+    }
+
+    /** A wiring part's resistance against the upper bound of a healthy one; infinite for a device. */
+    private double timesHealthy(PartId id) {
+        double celsius = posterior.prepared().celsius();
         return posterior
                 .prepared()
                 .circuit()
                 .part(id)
                 .map(part -> resistance(part).medianOhms()
-                        >= NEARLY
-                                * part.resistance()
-                                        .healthyAt(posterior.prepared().celsius())
-                                        .upperOhms())
-                .orElse(true);
+                        / part.resistance().healthyAt(celsius).upperOhms())
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     public boolean nearlyCertain(PartId part) {

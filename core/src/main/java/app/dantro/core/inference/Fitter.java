@@ -16,7 +16,12 @@ final class Fitter {
     private static final double CLAMP_RESOLUTION_AMPS = 0.1;
 
     private static final double ASSUMED_SPEED_SHARE = 0.02;
-    private static final double DIGITS = 2 / Math.sqrt(3);
+    /** Of a display's ±2 digits most are its calibration's, which stay when the same thing is read again. */
+    private static final double ASSUMED_SHARED_DIGITS = 1.0;
+
+    private static final double ASSUMED_OWN_DIGITS = 0.58;
+    /** Steady loads are not: lamps warm up, the battery sags. */
+    private static final double ASSUMED_LOAD_FLUTTER = 0.001;
 
     final PreparedCircuit prepared;
     final List<Observation> observations;
@@ -77,18 +82,18 @@ final class Fitter {
     private double noise(int i, int j) {
         Observation one = observations.get(i);
         if (i == j) {
-            return shared(one.what(), one.resolution()) + own(one.what(), mean[i]);
+            return variance(one.what(), mean[i], one.resolution());
         }
         Observation other = observations.get(j);
         return one.what().equals(other.what()) ? shared(one.what(), Math.min(one.resolution(), other.resolution())) : 0;
     }
 
     static double variance(Observable what, double mean, double resolution) {
-        return shared(what, resolution) + own(what, mean);
+        return shared(what, resolution) + own(what, mean, resolution);
     }
 
     private static double shared(Observable what, double resolution) {
-        double digits = DIGITS * (what.isVolts() ? Math.min(resolution, 0.1) : resolution);
+        double digits = ASSUMED_SHARED_DIGITS * step(what, resolution);
         double offset = what.isVolts() ? ASSUMED_LEAST_VOLTS : 0;
         if (what instanceof Observable.Amps && resolution >= CLAMP_RESOLUTION_AMPS) {
             offset = ASSUMED_CLAMP_AMPS / Math.sqrt(3);
@@ -96,13 +101,25 @@ final class Fitter {
         return digits * digits + offset * offset;
     }
 
-    private static double own(Observable what, double mean) {
-        Condition condition = what.condition();
-        double share = what instanceof Observable.Speed
-                ? ASSUMED_SPEED_SHARE
-                : condition.starterCalled() ? ASSUMED_FLUTTER : condition.running() ? ASSUMED_RUNNING_FLUTTER : 0;
+    private static double own(Observable what, double mean, double resolution) {
+        double share = what instanceof Observable.Speed ? ASSUMED_SPEED_SHARE : flutter(what.condition());
+        double digits = ASSUMED_OWN_DIGITS * step(what, resolution);
         double least = what.isVolts() ? 0.5 * ASSUMED_LEAST_VOLTS : 0.005;
-        return share * share * mean * mean + least * least;
+        return share * share * mean * mean + digits * digits + least * least;
+    }
+
+    private static double step(Observable what, double resolution) {
+        return what.isVolts() ? Math.min(resolution, 0.1) : resolution;
+    }
+
+    private static double flutter(Condition condition) {
+        if (condition.starterCalled()) {
+            return ASSUMED_FLUTTER;
+        }
+        if (condition.running()) {
+            return ASSUMED_RUNNING_FLUTTER;
+        }
+        return condition == Condition.ENGINE_OFF_LOAD ? ASSUMED_LOAD_FLUTTER : 0;
     }
 
     /** What an instrument's display can span, for a slip that may be anything. */

@@ -202,6 +202,22 @@ public final class Forecast {
         return all;
     }
 
+    /**
+     * How far the vehicle's own numbers lie from the usual, against what the assumed spreads let expect: 1 if these are
+     * right, less if vehicles differ less. {@code |θ̂|² / tr(Wᵀ W)}, without the severities; 0 without readings.
+     */
+    public double strain() {
+        double square = 0;
+        double expected = 0;
+        for (int k = 0; k < prepared.severityColumn(); k++) {
+            square += theta[k] * theta[k];
+            for (int i = 0; i < rows; i++) {
+                expected += whitened[i * columns + k] * whitened[i * columns + k];
+            }
+        }
+        return expected > 0 ? square / expected : 0;
+    }
+
     /** By how many of its standard deviations a part's healthy resistance lies off its usual value, mean and variance. */
     Expected number(int column) {
         double variance = 1;

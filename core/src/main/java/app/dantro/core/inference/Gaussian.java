@@ -19,6 +19,8 @@ final class Gaussian {
     /** Squared Mahalanobis distance. */
     double distance;
 
+    private int computed;
+
     Gaussian(int most) {
         this.most = most;
         lower = new double[most * most];
@@ -41,6 +43,7 @@ final class Gaussian {
             return false;
         }
         invert(n);
+        computed = n;
         distance = 0;
         for (int i = 0; i < n; i++) {
             double sum = 0;
@@ -134,6 +137,38 @@ final class Gaussian {
     /** What the others expect of observation {@code i} lies this far below what was read. */
     double surprise(int i) {
         return weighted[i] * variance(i);
+    }
+
+    /** What observation {@code i} adds to the squared distance beyond the others. */
+    double share(int i) {
+        double surprise = surprise(i);
+        return surprise * surprise / variance(i);
+    }
+
+    /**
+     * Leaves observation {@code i} of the {@code n} computed out of the density, {@code u} and {@code P}: what is left of a
+     * precision matrix is its Schur complement. Its own entries mean nothing afterwards, nor does L⁻¹.
+     */
+    void drop(int i) {
+        logDensity -= logNormal(surprise(i), variance(i));
+        distance -= share(i);
+        double pivot = precision[i * most + i];
+        for (int j = 0; j < computed; j++) {
+            double factor = precision[j * most + i] / pivot;
+            if (j == i || factor == 0) {
+                continue;
+            }
+            weighted[j] -= factor * weighted[i];
+            for (int k = 0; k < computed; k++) {
+                precision[j * most + k] -= factor * precision[i * most + k];
+            }
+        }
+        for (int j = 0; j < computed; j++) {
+            precision[i * most + j] = 0;
+            precision[j * most + i] = 0;
+        }
+        precision[i * most + i] = 1;
+        weighted[i] = 0;
     }
 
     /** Row of L⁻¹: {@code W = L⁻¹ A} whitens slopes. */

@@ -3,12 +3,12 @@ package app.dantro.core.inference;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.Fault;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 
 /**
  * How likely every explanation is: hypothesis by hypothesis, with and without each reading taken for a slip. Pairs of
@@ -19,8 +19,7 @@ public final class Posterior {
     private static final double DROPPED_NATS = 14;
 
     private static final double SLIP_NATS = 1.0;
-    private static final int MOST_SLIPS = 3;
-    private static final double DEEPER_NATS = 25;
+    private static final int MOST_SLIPS = 5;
     /** A single fault fits badly beyond the 99th percentile of χ². */
     private static final double BAD_FIT_SIGMAS = 2.33;
 
@@ -38,7 +37,9 @@ public final class Posterior {
     /** Every single fault with the slips that suit it best, the hopeless ones too. */
     private final List<Raw> singleFits = new ArrayList<>();
 
-    private final List<Deeper> deeper = new ArrayList<>();
+    private final int[] everything;
+    private final double[] slipDensities;
+    private final double[] slipWeights;
     private List<Explanation> explanations = List.of();
     private double best = Double.NEGATIVE_INFINITY;
 
@@ -49,6 +50,9 @@ public final class Posterior {
         this.evidence = evidence;
         this.fitter = new Fitter(prepared, evidence.observations());
         this.symptoms = prepared.symptoms();
+        this.everything = IntStream.range(0, fitter.count).toArray();
+        this.slipDensities = new double[fitter.count];
+        this.slipWeights = new double[fitter.count];
     }
 
     /** The posterior; its explanations' probabilities sum to one. */
@@ -59,10 +63,8 @@ public final class Posterior {
     private static Posterior of(PreparedCircuit prepared, Evidence evidence, boolean withPairs) {
         Posterior posterior = new Posterior(prepared, evidence);
         posterior.singles();
-        posterior.deepen();
         if (withPairs && posterior.fitsBadly()) {
             posterior.pairs();
-            posterior.deepen();
         }
         posterior.normalise();
         return posterior;
@@ -161,12 +163,9 @@ public final class Posterior {
         if (evidence.starts().isPresent()) {
             base += symptoms.logStarts(evidence.starts().get(), first, second);
         }
-        if (!fitter.load(first, second)) {
-            return;
+        if (fitter.load(first, second) && fitter.fit(everything, everything.length)) {
+            slips(first, second, base);
         }
-        int[] chosen = new int[fitter.count];
-        Arrays.setAll(chosen, i -> i);
-        slips(first, second, base, chosen, 0);
     }
 
     private boolean flat(int hypothesis) {
@@ -175,74 +174,66 @@ public final class Posterior {
                         .anyMatch(f -> f instanceof Fault.FlatBattery);
     }
 
-    /** Enters the explanation without a further slip, and those with one; with two or three where one pays. */
-    private void slips(int first, int second, double base, int[] chosen, long slipped) {
-        int n = chosen.length;
+    /**
+     * Enters the loaded explanation as it is and with each reading taken for a slip; the likeliest slip taken as given,
+     * those with a further one, as long as that pays. No explanation is given up before its slips are out: gross ones
+     * differ by more than all the rest says.
+     */
+    private void slips(int first, int second, double base) {
         Gaussian g = fitter.gaussian;
-        if (!fitter.fit(chosen, n)) {
-            return;
+        long slipped = 0;
+        double given = base;
+        double reached = Double.NEGATIVE_INFINITY;
+        double distance = g.distance;
+        while (true) {
+            int kept = fitter.count - Long.bitCount(slipped);
+            double plain = given + kept * SlipModel.LOG_GOOD + g.logDensity;
+            keep(first, second, slipped, plain, g.distance);
+            reached = Math.max(reached, plain);
+            if (Long.bitCount(slipped) == MOST_SLIPS) {
+                break;
+            }
+            int which = likeliestSlip(plain, slipped);
+            boolean further = kept > 2 && which >= 0 && slipWeights[which] > plain + SLIP_NATS;
+            for (int i = 0; i < fitter.count; i++) {
+                if ((slipped & 1L << i) == 0) {
+                    reached = Math.max(reached, slipWeights[i]);
+                    if (!further || i != which) {
+                        keep(first, second, slipped | 1L << i, slipWeights[i], g.distance - g.share(i));
+                    }
+                }
+            }
+            if (!further) {
+                break;
+            }
+            given += slipDensities[which];
+            slipped |= 1L << which;
+            g.drop(which);
         }
-        double good = n * SlipModel.LOG_GOOD;
-        double plain = base + good + g.logDensity;
-        keep(first, second, slipped, plain, g.distance);
-        if (Long.bitCount(slipped) >= MOST_SLIPS) {
-            return;
+        if (second < 0 && first > 0) {
+            singleFits.add(new Raw(first, second, 0, reached, distance));
         }
-        double most = Double.NEGATIVE_INFINITY;
-        double mostBase = 0;
+    }
+
+    /** Works out what each reading's slip would make of an explanation; the reading for which that is most, −1 without any. */
+    private int likeliestSlip(double plain, long slipped) {
+        Gaussian g = fitter.gaussian;
         int which = -1;
-        for (int i = 0; i < n; i++) {
-            Observation o = evidence.observations().get(chosen[i]);
+        for (int i = 0; i < fitter.count; i++) {
+            if ((slipped & 1L << i) != 0) {
+                continue;
+            }
+            Observation o = evidence.observations().get(i);
             double surprise = g.surprise(i);
             double variance = g.variance(i);
-            double own = Gaussian.logNormal(surprise, variance);
-            double slip = SlipModel.logDensity(
-                    o.value(), o.value() - surprise, variance, o.resolution(), fitter.span(chosen[i]));
-            double weight = plain - own - SlipModel.LOG_GOOD + slip;
-            keep(first, second, slipped | 1L << chosen[i], weight, g.distance - surprise * surprise / variance);
-            if (weight > most) {
-                most = weight;
-                mostBase = base + slip;
+            slipDensities[i] =
+                    SlipModel.logDensity(o.value(), o.value() - surprise, variance, o.resolution(), fitter.span(i));
+            slipWeights[i] = plain - Gaussian.logNormal(surprise, variance) - SlipModel.LOG_GOOD + slipDensities[i];
+            if (which < 0 || slipWeights[i] > slipWeights[which]) {
                 which = i;
             }
         }
-        if (slipped == 0 && second < 0 && first > 0) {
-            singleFits.add(new Raw(first, second, 0, Math.max(plain, most), g.distance));
-        }
-        if (n > 2 && most > plain + SLIP_NATS) {
-            deeper.add(
-                    new Deeper(first, second, mostBase, without(chosen, which), slipped | 1L << chosen[which], most));
-        }
-    }
-
-    private record Deeper(int first, int second, double base, int[] rest, long slips, double reached) {}
-
-    private static int[] without(int[] chosen, int which) {
-        int[] rest = new int[chosen.length - 1];
-        for (int i = 0, at = 0; i < chosen.length; i++) {
-            if (i != which) {
-                rest[at++] = chosen[i];
-            }
-        }
-        return rest;
-    }
-
-    /**
-     * The likeliest slip of each hypothesis taken as given, is there another? All hypotheses go one slip deeper at a time,
-     * so that one with two gross slips is held against others with as many.
-     */
-    private void deepen() {
-        while (!deeper.isEmpty()) {
-            List<Deeper> level = List.copyOf(deeper);
-            deeper.clear();
-            double top = level.stream().mapToDouble(Deeper::reached).max().orElseThrow();
-            for (Deeper d : level) {
-                if (d.reached > top - DEEPER_NATS && fitter.load(d.first, d.second)) {
-                    raws.removeIf(r -> r.slips == d.slips && r.first == d.first && r.second == d.second);
-                    slips(d.first, d.second, d.base, d.rest, d.slips);
-                }
-            }
-        }
+        return which;
     }
 
     private void keep(int first, int second, long slips, double logWeight, double distance) {
@@ -307,7 +298,7 @@ public final class Posterior {
     /** The other severities of the same part's fault. */
     private int[] siblings(int hypothesis) {
         List<PartId> parts = prepared.hypotheses().get(hypothesis).parts();
-        return java.util.stream.IntStream.range(Math.max(1, hypothesis - 1), hypothesis + 2)
+        return IntStream.range(Math.max(1, hypothesis - 1), hypothesis + 2)
                 .filter(h -> h != hypothesis && h < prepared.hypotheses().size())
                 .filter(h -> prepared.hypotheses().get(h).parts().equals(parts))
                 .toArray();

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.circuit.Starter;
 import app.dantro.core.network.Fault.Output;
+import java.util.stream.IntStream;
 
 /**
  * The numbers that differ between healthy vehicles, each moved by some standard deviations (docs/physics.md, parameters:
@@ -35,6 +36,20 @@ final class Nuisances {
                 + PER_STARTER * netlist.starters.length
                 + PER_ALTERNATOR * netlist.alternators.length
                 + netlist.loads.length;
+    }
+
+    /** The numbers that move a battery's open-circuit voltage: its charge, and what charge does not explain. */
+    int[] openCircuitVolts() {
+        return IntStream.range(0, netlist.batteries.length)
+                .flatMap(b -> IntStream.range(0, 2).map(i -> netlist.parts.length + PER_BATTERY * b + i))
+                .toArray();
+    }
+
+    /** The numbers that decide whether an alternator reaches its limit: its own, and the loads'. */
+    int[] limits() {
+        int from =
+                netlist.parts.length + PER_BATTERY * netlist.batteries.length + PER_STARTER * netlist.starters.length;
+        return IntStream.range(from, count()).toArray();
     }
 
     /** Moves one number of the values at hand by some of its standard deviations. */

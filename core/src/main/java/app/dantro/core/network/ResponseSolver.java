@@ -9,7 +9,8 @@ import app.dantro.core.circuit.PointId;
 
 /**
  * What instruments show in one condition, and how it moves with every number that differs between vehicles: the
- * operating point, and one Newton step for each number with the factors at hand (first order, modes kept). Confined to
+ * operating point, and two Newton steps for each number with the factors at hand (modes kept). One is not enough: a
+ * battery whose voltage and resistance move together would seem to deliver what it does not. Confined to
  * one thread.
  *
  * <p>Outputs: the potential of every point but the reference in V, then {@link #batteryAmps()}, {@link #chargeAmps()},
@@ -29,6 +30,7 @@ public final class ResponseSolver {
     private final int nodes;
     private final int chargePart;
     private final double[] change;
+    private final double[] second;
     private final double[] moved;
 
     /** @param sigmas how many standard deviations of healthy vehicles one step of a number is */
@@ -43,6 +45,7 @@ public final class ResponseSolver {
                 .map(p -> solver.netlist.part(p.id()))
                 .orElse(-1);
         change = new double[solver.step.unknowns()];
+        second = new double[solver.step.unknowns()];
         moved = new double[outputs()];
     }
 
@@ -133,7 +136,41 @@ public final class ResponseSolver {
             solver.values.set(stronger);
             step(means, slopes, numbers - 1);
         }
+        bothWays(condition, state, slopes);
         return true;
+    }
+
+    /**
+     * The numbers that may turn a device's mode within their spread: which of two batteries in parallel charges the other
+     * while nothing much flows, and whether the alternator reaches its limit.
+     */
+    private int[] bending(Condition condition) {
+        if (condition.running()) {
+            return nuisances.limits();
+        }
+        boolean parallel = solver.netlist.batteries.length > 1 && solver.netlist.circuit.blocks() == 1;
+        return parallel && !condition.starterCalled() ? nuisances.openCircuitVolts() : new int[0];
+    }
+
+    /** Half the way from one standard deviation below to one above, each solved with modes of its own. */
+    private void bothWays(Condition condition, VehicleState state, double[] slopes) {
+        double[] above = new double[moved.length];
+        for (int k : bending(condition)) {
+            double[] shift = new double[nuisances.count()];
+            shift[k] = sigmas;
+            if (!(solver.solve(condition, state, shift) instanceof OperatingPoint)) {
+                continue;
+            }
+            read(above);
+            shift[k] = -sigmas;
+            if (!(solver.solve(condition, state, shift) instanceof OperatingPoint)) {
+                continue;
+            }
+            read(moved);
+            for (int i = 0; i < moved.length; i++) {
+                slopes[i * numbers() + k] = (above[i] - moved[i]) / 2;
+            }
+        }
     }
 
     private void step(double[] means, double[] slopes, int number) {
@@ -142,7 +179,14 @@ public final class ResponseSolver {
             return;
         }
         solver.step.move(change, 1);
+        boolean again = solver.step.correction(solver.contactsClosed(), second);
+        if (again) {
+            solver.step.move(second, 1);
+        }
         read(moved);
+        if (again) {
+            solver.step.move(second, -1);
+        }
         solver.step.move(change, -1);
         for (int i = 0; i < moved.length; i++) {
             slopes[i * numbers() + number] = moved[i] - means[i];

@@ -20,8 +20,10 @@ public final class Advisor {
     private static final int STANDBY = 4;
     /** A suspect this likely is worth proving at once. */
     private static final double PROVE_FROM = 0.80;
-    /** Below this nothing more is to be learned. */
+    /** Below this nothing more is to be learned of a vehicle that is probably healthy. */
     private static final double LEAST_BITS = 0.10;
+    /** Before giving up without a verdict, even a small step is worth a reading. */
+    private static final double LEAST_BITS_UNDECIDED = 0.04;
 
     private static final int MOST_REPEATS = 3;
     /** The likelier a healthy vehicle, the more a further reading has to tell. */
@@ -73,11 +75,13 @@ public final class Advisor {
     }
 
     private Optional<Advice> proving() {
-        List<PartId> ranked = judgement.ranked();
-        if (ranked.isEmpty() || judgement.probability(ranked.get(0)) < PROVE_FROM) {
-            return Optional.empty();
-        }
-        PartId part = ranked.get(0);
+        return judgement
+                .leading()
+                .filter(part -> judgement.probability(part) >= PROVE_FROM)
+                .flatMap(this::proving);
+    }
+
+    private Optional<Advice> proving(PartId part) {
         List<Proposal> missing = judgement.proof().missing(part).stream()
                 .flatMap(link -> cheapest(link).stream())
                 .toList();
@@ -139,13 +143,14 @@ public final class Advisor {
 
     private Advice searching() {
         List<Proposal> best = new ArrayList<>(InformationPlanner.propose(judgement.posterior(), workplace, STANDBY));
-        double least = LEAST_BITS + BITS_IF_HEALTHY * judgement.healthyOrAtTheBound();
+        double healthy = judgement.healthyOrAtTheBound();
+        double least = healthy < HEALTHY_ENOUGH ? LEAST_BITS_UNDECIDED : LEAST_BITS + BITS_IF_HEALTHY * healthy;
         boolean useful = best.stream().anyMatch(p -> p.bits() > least);
         if (useful) {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }
         return doubted()
-                .orElseGet(() -> judgement.healthyOrAtTheBound() >= HEALTHY_ENOUGH
+                .orElseGet(() -> healthy >= HEALTHY_ENOUGH
                         ? healthy()
                         : new Advice(judgement, Advice.Kind.UNDECIDED, Optional.empty(), List.of()));
     }

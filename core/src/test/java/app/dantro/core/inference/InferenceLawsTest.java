@@ -134,6 +134,36 @@ class InferenceLawsTest {
     }
 
     @Test
+    void grossSlipsOneAfterAnotherDoNotHideTheExplanationThatNeedsThemAll() {
+        List<Observation> healthy = List.of(
+                volts(Condition.REST, "post-plus", "post-minus", 12.58),
+                volts(Condition.CRANKING, "post-plus", "post-minus", 11.50),
+                volts(Condition.CRANKING, "starter-case", "block", 16.0),
+                volts(Condition.CRANKING, "starter-case", "block", 0.016),
+                volts(Condition.CRANKING, "block", "post-minus", -0.084),
+                volts(Condition.CRANKING, "block", "post-minus", 0.084),
+                volts(Condition.CRANKING, "starter-case", "post-minus", 0.010),
+                volts(Condition.CRANKING, "starter-case", "post-minus", 0.100));
+        Posterior posterior = Posterior.of(PREPARED, Evidence.of(healthy));
+        assertThat(List.of(posterior.slip(2), posterior.slip(4), posterior.slip(6)))
+                .allSatisfy(slip -> assertThat(slip).isGreaterThan(0.9));
+        Posterior clean = Posterior.of(
+                PREPARED,
+                Evidence.of(List.of(healthy.get(0), healthy.get(1), healthy.get(3), healthy.get(5), healthy.get(7))));
+        assertThat(posterior.healthy()).isCloseTo(clean.healthy(), within(0.02));
+    }
+
+    @Test
+    void aDisplayThatWaversByTwoDigitsIsNoContradiction() {
+        Posterior posterior = Posterior.of(
+                PREPARED,
+                Evidence.of(List.of(
+                        volts(Condition.ENGINE_OFF_LOAD, "post-plus", "post-minus", 12.40),
+                        volts(Condition.ENGINE_OFF_LOAD, "post-plus", "post-minus", 12.42))));
+        assertThat(posterior.slip(0) + posterior.slip(1)).isLessThan(0.2);
+    }
+
+    @Test
     void theDropOfAPartPutsItsResistanceIntoTheInterval() {
         List<Observation> readings = with(
                 sickCar(),
@@ -171,6 +201,50 @@ class InferenceLawsTest {
                 }
             }
         }
+    }
+
+    /** Half the way between the vehicles one standard deviation up and down; a battery's charge moves volts and ohms. */
+    @Test
+    void fullStepsOfABatterysChargeAgreeWithSolvedVehicles() {
+        double sigmas = 1.5;
+        Circuit twin = ReadyMadeCircuits.named("twin-battery-diesel").orElseThrow();
+        for (Circuit circuit : List.of(CAR, twin)) {
+            ResponseSolver responses = new ResponseSolver(circuit, sigmas);
+            NetworkSolver solver = new NetworkSolver(circuit);
+            double[] means = new double[responses.outputs()];
+            double[] slopes = new double[responses.outputs() * responses.numbers()];
+            VehicleState state = VehicleState.healthy();
+            assertThat(responses.respond(Condition.REST, state, state, means, slopes))
+                    .isTrue();
+            int charge = circuit.parts().size();
+            double[] moved = new double[solver.nuisances()];
+            moved[charge] = sigmas;
+            double up = delivered(solver.solve(Condition.REST, state, moved).orThrow(), circuit);
+            moved[charge] = -sigmas;
+            double down = delivered(solver.solve(Condition.REST, state, moved).orThrow(), circuit);
+            assertThat(slopes[responses.batteryAmps() * responses.numbers() + charge])
+                    .as(circuit.id())
+                    .isCloseTo((up - down) / 2, within(0.02));
+        }
+    }
+
+    private static double delivered(OperatingPoint point, Circuit circuit) {
+        return circuit.batteries().stream().mapToDouble(b -> point.amps(b.id())).sum();
+    }
+
+    @Test
+    void leavingAReadingOutIsWorkingWithoutIt() {
+        double[] covariance = {4, 3, 1, 3, 9, 2, 1, 2, 5};
+        double[] difference = {1, 5, -2};
+        Gaussian left = new Gaussian(3);
+        left.compute(covariance, 3, difference, new int[] {0, 1, 2}, 3);
+        left.drop(1);
+        Gaussian without = new Gaussian(3);
+        without.compute(covariance, 3, difference, new int[] {0, 2}, 2);
+        assertThat(left.logDensity).isCloseTo(without.logDensity, within(1e-12));
+        assertThat(left.distance).isCloseTo(without.distance, within(1e-12));
+        assertThat(left.surprise(2)).isCloseTo(without.surprise(1), within(1e-12));
+        assertThat(left.variance(0)).isCloseTo(without.variance(0), within(1e-12));
     }
 
     @Test
