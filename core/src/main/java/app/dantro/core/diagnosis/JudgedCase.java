@@ -205,7 +205,7 @@ public final class JudgedCase {
      */
     private PartFinding certified(PartFinding rule) {
         Part part = circuit.part(rule.part()).orElseThrow();
-        Forecast likeliest = posterior.forecast(posterior.explanations().get(0));
+        Forecast likeliest = posterior.forecasts(1).get(0);
         Forecast.Refutation against = likeliest.refutation(part);
         if (rule.suspicion().orElseThrow().probability() > REFUTED
                 || against.nats() < REFUTING_NATS
@@ -233,10 +233,7 @@ public final class JudgedCase {
     /** Current in a part by the likeliest explanation, in the condition of an observation. */
     private double amps(Part part, Observation o) {
         Observable across = new Observable.Volts(o.what().condition(), part.from(), part.to());
-        double volts = posterior
-                .forecast(posterior.explanations().get(0))
-                .expected(across, 1e-3)
-                .mean();
+        double volts = posterior.forecasts(1).get(0).expected(across, 1e-3).mean();
         return volts / judgement.resistance(part).medianOhms();
     }
 

@@ -50,7 +50,7 @@ public final class Judgement {
     private static final double FLAT = 0.90;
 
     private static final int AT_THE_BOUND_LOOKED_AT = 4;
-    private static final int FORECASTS = 80;
+    private static final int FORECASTS = 48;
     private List<Forecast> forecasts = List.of();
     private final Map<UUID, Posterior> without = new HashMap<>();
 

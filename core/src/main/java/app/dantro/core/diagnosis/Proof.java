@@ -17,7 +17,6 @@ import app.dantro.core.inference.PreparedCircuit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * The chain of readings without which no part is called faulty, whatever its probability (docs/job.md, when a part may
@@ -213,7 +212,9 @@ public final class Proof {
     /** The same measurement, whichever way round the leads are. */
     public static boolean same(Observable one, Observable other) {
         if (one instanceof Observable.Volts a && other instanceof Observable.Volts b) {
-            return a.condition() == b.condition() && Set.of(a.red(), a.black()).equals(Set.of(b.red(), b.black()));
+            return a.condition() == b.condition()
+                    && (a.red().equals(b.red()) && a.black().equals(b.black())
+                            || a.red().equals(b.black()) && a.black().equals(b.red()));
         }
         return one.equals(other);
     }

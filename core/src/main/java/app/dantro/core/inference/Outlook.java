@@ -18,6 +18,7 @@ import java.util.TreeSet;
 public final class Outlook {
     private static final int MOST = 110;
     private static final int MOST_EXACT = 64;
+    private static final double EXACT_MASS = 0.995;
     private static final double[] NODES = {-1.7320508075688772, 0, 1.7320508075688772};
     private static final double[] SHARES = {1.0 / 6, 2.0 / 3, 1.0 / 6};
     private static final double LOG_2 = Math.log(2);
@@ -31,10 +32,11 @@ public final class Outlook {
     private static final double LEAST_CUT_BITS = 0.05;
 
     private final PreparedCircuit prepared;
-    private final List<Forecast> forecasts = new ArrayList<>();
+    private final List<Forecast> forecasts;
     private final double[] weights;
     private final int[] groups;
     private final int groupCount;
+    private final int counted;
     private final Map<Condition, double[][]> outputs = new EnumMap<>(Condition.class);
     private final Map<Condition, double[][]> spreads = new EnumMap<>(Condition.class);
     private final double[] binWeights = new double[BINS];
@@ -47,22 +49,33 @@ public final class Outlook {
         this.prepared = posterior.prepared();
         List<Explanation> top = posterior.explanations();
         top = top.subList(0, Math.min(MOST, top.size()));
+        forecasts = posterior.forecasts(top.size());
         weights = new double[top.size()];
         groups = new int[top.size()];
         Map<Set<String>, Integer> numbers = new HashMap<>();
         double sum = top.stream().mapToDouble(Explanation::probability).sum();
         for (int e = 0; e < weights.length; e++) {
             Explanation explanation = top.get(e);
-            forecasts.add(posterior.forecast(explanation));
             weights[e] = explanation.probability() / sum;
             Set<String> name = new TreeSet<>();
             explanation.parts(prepared).stream().map(PartId::value).forEach(name::add);
             groups[e] = numbers.computeIfAbsent(name, n -> numbers.size());
         }
         groupCount = numbers.size();
+        counted = counted();
         cells = new double[BINS * groupCount];
         touched = new int[weights.length];
         nameBits = uncertainty();
+    }
+
+    /** How many of the likeliest are worth an exact look: those that make up nearly everything. */
+    private int counted() {
+        double mass = 0;
+        int count = 0;
+        while (count < Math.min(MOST_EXACT, weights.length) && mass < EXACT_MASS) {
+            mass += weights[count++];
+        }
+        return count;
     }
 
     public static Outlook of(Posterior posterior) {
@@ -127,7 +140,7 @@ public final class Outlook {
 
     /** The bits a reading would bring, with every explanation's own spread; by a three-point rule (sources.md [GH]). */
     public double bits(Observable what) {
-        int count = Math.min(MOST_EXACT, weights.length);
+        int count = counted;
         double[] mean = new double[count];
         double[] sigma = new double[count];
         double sum = 0;

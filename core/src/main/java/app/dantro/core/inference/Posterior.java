@@ -3,11 +3,13 @@ package app.dantro.core.inference;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.Fault;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /**
@@ -18,6 +20,7 @@ public final class Posterior {
     /** Explanations this much less likely than the best, in nats, are dropped. */
     private static final double DROPPED_NATS = 14;
 
+    private static final double HOPELESS_NATS = 25;
     private static final double SLIP_NATS = 1.0;
     private static final int MOST_SLIPS = 5;
     /** A single fault fits badly beyond the 99th percentile of χ². */
@@ -45,11 +48,20 @@ public final class Posterior {
 
     private record Raw(int first, int second, long slips, double logWeight, double distance) {}
 
+    /** The most that a single fault could come to if one observation were left out. */
+    private final double[] attainable;
+
+    private final List<Forecast> forecasts = new ArrayList<>();
+    /** Pairs that were looked at; null as long as they were not searched for. */
+    private List<Lead> looked;
+
     private Posterior(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
         this.evidence = evidence;
         this.fitter = new Fitter(prepared, evidence.observations());
         this.symptoms = prepared.symptoms();
+        this.attainable = new double[prepared.hypotheses().size()];
+        Arrays.fill(attainable, Double.POSITIVE_INFINITY);
         this.everything = IntStream.range(0, fitter.count).toArray();
         this.slipDensities = new double[fitter.count];
         this.slipWeights = new double[fitter.count];
@@ -57,26 +69,33 @@ public final class Posterior {
 
     /** The posterior; its explanations' probabilities sum to one. */
     public static Posterior of(PreparedCircuit prepared, Evidence evidence) {
-        return of(prepared, evidence, true);
-    }
-
-    private static Posterior of(PreparedCircuit prepared, Evidence evidence, boolean withPairs) {
         Posterior posterior = new Posterior(prepared, evidence);
-        posterior.singles();
-        if (withPairs && posterior.fitsBadly()) {
-            posterior.pairs();
+        posterior.singles(h -> true);
+        if (posterior.fitsBadly()) {
+            posterior.looked = posterior.pairs();
+            posterior.explainPairs();
         }
         posterior.normalise();
         return posterior;
     }
 
-    /** The posterior had one reading not been taken; pairs are looked at again only if they matter with it. */
+    /**
+     * The posterior had one reading not been taken. Looks again only at what could come up then: faults that no second
+     * reading speaks against, and the pairs of the whole if they matter.
+     */
     public Posterior without(UUID reading) {
         double pairs = explanations.stream()
                 .filter(e -> e.second() >= 0)
                 .mapToDouble(Explanation::probability)
                 .sum();
-        return of(prepared, evidence.without(reading), pairs > LEAST_PAIRS);
+        Posterior less = new Posterior(prepared, evidence.without(reading));
+        less.singles(h -> attainable[h] > best - HOPELESS_NATS);
+        if (pairs > LEAST_PAIRS && less.fitsBadly()) {
+            less.looked = looked;
+            less.explainPairs();
+        }
+        less.normalise();
+        return less;
     }
 
     public PreparedCircuit prepared() {
@@ -130,9 +149,13 @@ public final class Posterior {
                 .sum();
     }
 
-    /** The forecasts of the likeliest explanations, the likeliest first. */
+    /** The forecasts of the likeliest explanations, the likeliest first; worked out once. */
     public List<Forecast> forecasts(int most) {
-        return explanations.stream().limit(most).map(this::forecast).toList();
+        int count = Math.min(most, explanations.size());
+        while (forecasts.size() < count) {
+            forecasts.add(Forecast.of(fitter, explanations.get(forecasts.size())));
+        }
+        return List.copyOf(forecasts.subList(0, count));
     }
 
     /** What an explanation expects of the numbers that differ between vehicles, and of any observable. */
@@ -140,9 +163,12 @@ public final class Posterior {
         return Forecast.of(fitter, explanation);
     }
 
-    private void singles() {
+    private void singles(IntPredicate among) {
         double shift = evidence.repaired() ? repairedShift() : 0;
         for (int h = 0; h < prepared.hypotheses().size(); h++) {
+            if (!among.test(h)) {
+                continue;
+            }
             double prior = prepared.hypotheses().get(h).logPrior();
             if (evidence.repaired()) {
                 prior = h == 0 ? Math.log(Priors.ASSUMED_HEALTHY_AFTER_REPAIR) : prior + shift;
@@ -184,6 +210,7 @@ public final class Posterior {
         long slipped = 0;
         double given = base;
         double reached = Double.NEGATIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
         double distance = g.distance;
         while (true) {
             int kept = fitter.count - Long.bitCount(slipped);
@@ -198,6 +225,7 @@ public final class Posterior {
             for (int i = 0; i < fitter.count; i++) {
                 if ((slipped & 1L << i) == 0) {
                     reached = Math.max(reached, slipWeights[i]);
+                    most = Math.max(most, slipWeights[i] - slipDensities[i]);
                     if (!further || i != which) {
                         keep(first, second, slipped | 1L << i, slipWeights[i], g.distance - g.share(i));
                     }
@@ -209,6 +237,9 @@ public final class Posterior {
             given += slipDensities[which];
             slipped |= 1L << which;
             g.drop(which);
+        }
+        if (second < 0) {
+            attainable[first] = Math.max(most, reached);
         }
         if (second < 0 && first > 0) {
             singleFits.add(new Raw(first, second, 0, reached, distance));
@@ -258,7 +289,7 @@ public final class Posterior {
      * The likeliest single faults, one a part, each with every other part's: the best of these pairs are then looked at
      * with their slips, and with the first fault's other severities.
      */
-    private void pairs() {
+    private List<Lead> pairs() {
         List<Lead> found = new ArrayList<>();
         for (int lead : leads()) {
             List<PartId> parts = prepared.hypotheses().get(lead).parts();
@@ -268,7 +299,11 @@ public final class Posterior {
                 }
             }
         }
-        for (Lead pair : best(found)) {
+        return best(found);
+    }
+
+    private void explainPairs() {
+        for (Lead pair : looked) {
             explain(pair.first, pair.second, pairPrior(pair.first, pair.second));
             for (int other : siblings(pair.first)) {
                 explain(other, pair.second, pairPrior(other, pair.second));

@@ -101,7 +101,7 @@ public final class Advisor {
     /** The reading of a link that costs least among those that show something at all. */
     private Optional<Proposal> cheapest(Proof.Link link) {
         Posterior posterior = judgement.posterior();
-        var best = posterior.forecast(posterior.explanations().get(0));
+        var best = posterior.forecasts(1).get(0);
         return link.any().stream()
                 .filter(this::allowed)
                 .map(what -> {

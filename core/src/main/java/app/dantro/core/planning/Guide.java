@@ -86,7 +86,7 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
             Observable.Volts what = withFlow(chosen);
             List<Prospect> prospects = outlook.prospects(what);
             Posterior posterior = judgement.posterior();
-            Forecast likeliest = posterior.forecast(posterior.explanations().get(0));
+            Forecast likeliest = posterior.forecasts(1).get(0);
             double faulty = likeliest.expected(what, 1e-3).mean();
             double good = advice.part()
                     .map(p -> likeliest.repaired(p).expected(what, 1e-3).mean())
@@ -101,10 +101,7 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         /** Red where the voltage is higher, so that the meter most likely shows no minus. */
         private Observable.Volts withFlow(Observable.Volts what) {
             Posterior posterior = judgement.posterior();
-            double volts = posterior
-                    .forecast(posterior.explanations().get(0))
-                    .expected(what, 1e-3)
-                    .mean();
+            double volts = posterior.forecasts(1).get(0).expected(what, 1e-3).mean();
             return volts < 0 ? new Observable.Volts(what.condition(), what.black(), what.red()) : what;
         }
 

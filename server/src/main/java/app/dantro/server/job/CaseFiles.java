@@ -85,7 +85,10 @@ public class CaseFiles {
 
     /** What a loaded case shows. */
     public CaseView view(CaseFile file) {
-        return CaseView.of(file, assess(file));
+        Assessment assessment = assess(file);
+        synchronized (assessment) { // it works out what is asked of it, and two devices may ask at once
+            return CaseView.of(file, assessment);
+        }
     }
 
     /** All cases, newest first. */
