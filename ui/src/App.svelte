@@ -6,6 +6,7 @@
 	import Workbench from './views/workbench/Workbench.svelte';
 	import Proof from './views/proof/Proof.svelte';
 	import Circuit from './views/circuit/Circuit.svelte';
+	import Look from './views/look/Look.svelte';
 	import Nowhere from './views/Nowhere.svelte';
 
 	const app = setApp(new AppState(window.localStorage));
@@ -15,6 +16,7 @@
 		'/case/:id': Workbench,
 		'/case/:id/proof': Proof,
 		'/case/:id/circuit': Circuit,
+		'/case/:id/look': Look,
 		'*': Nowhere
 	};
 

@@ -9,6 +9,7 @@
 		{ href: '#/', name: 'Bay', here: location === '/' },
 		...(caseId
 			? [
+					{ href: `#/case/${caseId}/look`, name: 'Look', here: location.endsWith('/look') },
 					{ href: `#/case/${caseId}`, name: 'Workbench', here: location === `/case/${caseId}` },
 					{ href: `#/case/${caseId}/proof`, name: 'Proof', here: location.endsWith('/proof') },
 					{ href: `#/case/${caseId}/circuit`, name: 'Circuit', here: location.endsWith('/circuit') }

@@ -7,7 +7,8 @@ import {
 	type Profile,
 	type Probe,
 	type RepairAction,
-	type SlipAnswer
+	type SlipAnswer,
+	type Topic
 } from '../api/client';
 import { parseTyped } from '../format/typed';
 import { STILL } from '../format/words';
@@ -112,7 +113,10 @@ export class CaseState {
 			...view.repairs
 				.filter((r) => !r.struck)
 				.map((r) => ({ id: r.id, label: 'the repair', at: r.doneAtMs })),
-			...view.tests.filter((t) => !t.struck).map((t) => ({ id: t.id, label: 'the test', at: t.doneAtMs }))
+			...view.tests.filter((t) => !t.struck).map((t) => ({ id: t.id, label: 'the test', at: t.doneAtMs })),
+			...view.statements.flatMap((s) =>
+				s.stated ? [{ id: s.stated.id, label: `“${s.title}”`, at: s.stated.atMs }] : []
+			)
 		];
 		return events.sort((a, b) => a.at - b.at).at(-1) ?? null;
 	}
@@ -307,6 +311,11 @@ export class CaseState {
 	repair(part: string, action: RepairAction, note: string): void {
 		this.#write('repairs', { part, action, note, by: this.device, doneAtMs: Date.now() }, 'the repair');
 		this.#clear('');
+	}
+
+	/** Records something said or seen beside readings. */
+	state(topic: Topic, value: string): void {
+		this.#write('statements', { topic, value, note: '', by: this.device, saidAtMs: Date.now() }, 'an answer');
 	}
 
 	complaintTest(passed: boolean): void {

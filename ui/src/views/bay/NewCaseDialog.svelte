@@ -2,19 +2,22 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { push } from 'svelte-spa-router';
-	import { api, problemText, type NewCase } from '../../lib/api/client';
+	import { api, problemText, type NewCase, type Topic } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import { getApp } from '../../lib/state/app.svelte';
+	import { caseOf } from '../../lib/state/case.svelte';
 	import { newId } from '../../lib/state/ids';
+	import Choice from '../look/Choice.svelte';
 
 	type Props = { open: boolean };
 	let { open = $bindable() }: Props = $props();
 	const app = getApp();
 	type Concern = NewCase['concern'];
-	const COMPLAINTS: [string, Concern][] = [
-		['cranks slowly', 'STARTING'],
-		['cranks slowly when cold', 'STARTING'],
-		['single click, no crank', 'STARTING'],
+	const COMPLAINTS: [string, Concern, string?][] = [
+		['cranks slowly', 'STARTING', 'SLOW'],
+		['nothing happens at the key', 'STARTING', 'NOTHING'],
+		['single click, no crank', 'STARTING', 'CLICK'],
+		['cranks, then dies', 'STARTING', 'DIES'],
 		['battery flat in the morning', 'CHARGING'],
 		['charge lamp on', 'CHARGING'],
 		['bulbs blow, battery smells', 'CHARGING']
@@ -27,6 +30,33 @@
 	let circuit = $state('petrol-car');
 	let circuits = $state.raw<{ id: string; title: string }[]>([]);
 	let message = $state('');
+	let said = $state<Partial<Record<Topic, string>>>({});
+	const QUICK: { topic: Topic; words: string; choices: { value: string; words: string }[] }[] = [
+		{
+			topic: 'ENGINE',
+			words: 'Engine',
+			choices: [
+				{ value: 'COLD', words: 'cold' },
+				{ value: 'WARM', words: 'warm' }
+			]
+		},
+		{
+			topic: 'CHARGER',
+			words: 'On a charger today',
+			choices: [
+				{ value: 'NO', words: 'no' },
+				{ value: 'YES', words: 'yes' }
+			]
+		},
+		{
+			topic: 'CLAMP',
+			words: 'DC clamp at hand',
+			choices: [
+				{ value: 'YES', words: 'yes' },
+				{ value: 'NO', words: 'no' }
+			]
+		}
+	];
 
 	$effect(() => {
 		if (open && circuits.length === 0) void loadCircuits();
@@ -85,8 +115,11 @@
 				}
 			});
 			if (data) {
+				const opened = caseOf(data.id, app);
+				for (const [topic, value] of Object.entries(said)) if (value) opened.state(topic as Topic, value);
 				open = false;
 				id = newId();
+				said = {};
 				await push(`/case/${data.id}`);
 			} else {
 				message = problemText(error);
@@ -97,7 +130,7 @@
 	}
 </script>
 
-<Modal title="New case" bind:open size="sm" class="dialog">
+<Modal title="New case" bind:open size="md" class="dialog">
 	<form onsubmit={start}>
 		<label>
 			<span>Vehicle</span>
@@ -116,7 +149,7 @@
 			<Input class="field" name="complaint" bind:value={complaint} maxlength={200} autocomplete="off" />
 		</label>
 		<div class="taps">
-			{#each COMPLAINTS as [words, about] (words)}
+			{#each COMPLAINTS as [words, about, symptom] (words)}
 				<button
 					type="button"
 					class="key"
@@ -124,6 +157,7 @@
 					onclick={() => {
 						complaint = words;
 						concern = about;
+						said.SYMPTOM = symptom;
 					}}>{words}</button
 				>
 			{/each}
@@ -149,6 +183,16 @@
 				</select>
 			</label>
 		</div>
+		<div class="quick">
+			{#each QUICK as q (q.topic)}
+				<Choice
+					words={q.words}
+					choices={q.choices}
+					stated={said[q.topic]}
+					onstate={(value) => (said[q.topic] = value)}
+				/>
+			{/each}
+		</div>
 		{#if message}<p role="alert" class="message">{message}</p>{/if}
 		<Key primary type="submit">Start the case</Key>
 		<label class="key file"
@@ -173,6 +217,17 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 8px;
+	}
+	.quick {
+		display: grid;
+		grid-template-columns: repeat(3, auto);
+		gap: 0 14px;
+		font-size: 15px;
+	}
+	@media (max-width: 767px) {
+		.quick {
+			grid-template-columns: minmax(0, 1fr);
+		}
 	}
 	.file {
 		display: grid;

@@ -4,12 +4,19 @@
 	import Cautions from './Cautions.svelte';
 	import ProbeCard from './ProbeCard.svelte';
 	import RepairCard from './RepairCard.svelte';
+	import ToSee from './ToSee.svelte';
 	import UndoKey from './UndoKey.svelte';
 	import SlipQuestion from './SlipQuestion.svelte';
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
 	const step = $derived(bench.view?.next);
+	const undone = $derived(
+		bench.view?.statements.filter((s) => s.group === 'TWO_ENDED' && s.stated?.value === 'OPEN') ?? []
+	);
+	const unseen = $derived(
+		bench.view?.stage === 'FRESH' && !bench.view.statements.some((s) => s.group === 'LOOK' && s.stated)
+	);
 	const ownTitle = $derived(step?.kind === 'CHARGE' && !bench.ownChoice ? step.title : undefined);
 </script>
 
@@ -24,6 +31,9 @@
 		<p class="kicker">{bench.view?.stageWords}</p>
 		<h1>{step.title}</h1>
 		<p>{step.why}</p>
+		{#if step.kind === 'PROVE' || step.kind === 'RESTORE'}
+			<ToSee {bench} {step} />
+		{/if}
 		{#if step.kind === 'COMPLAINT_TEST'}
 			<div class="keys">
 				<Key primary onclick={() => bench.complaintTest(true)}>Yes, it cranks and starts</Key>
@@ -40,6 +50,14 @@
 		{#if bench.message}<p role="alert">{bench.message}</p>{/if}
 		<Cautions cautions={step.cautions} />
 	{/if}
+	{#if unseen}
+		<p class="aside"><a href="#/case/{bench.id}/look">Look first: posts, cables, grounds, fuses</a></p>
+	{/if}
+	{#if undone.length > 0 && step?.kind !== 'RESTORE'}
+		<p class="aside">
+			To put back: {undone.map((s) => s.title).join(', ')}. <a href="#/case/{bench.id}/look">Restored?</a>
+		</p>
+	{/if}
 </section>
 
 <style>
@@ -48,6 +66,17 @@
 		display: grid;
 		gap: 10px;
 		align-content: start;
+	}
+	.aside {
+		border-top: 1px solid var(--line);
+		padding-top: 8px;
+		font-size: 15px;
+	}
+	.aside a {
+		display: inline-block;
+		min-height: 24px;
+		font-weight: 650;
+		text-decoration: underline;
 	}
 	.kicker {
 		font-size: 14px;

@@ -13,14 +13,11 @@
 	let { bench, step }: Props = $props();
 	let action = $state<RepairAction>('CLEANED');
 	let note = $state('');
-	let seen = $state<string[]>([]);
 	const forecast = $derived(step.forecast);
 	const whatIf = $derived(bench.view?.judgement.whatIf);
 	const foreseen = $derived(
 		whatIf && whatIf.part === step.part && whatIf.lines.length > 0 ? whatIf : undefined
 	);
-	const complete = $derived(step.toSee.every((look) => seen.includes(look)));
-	const record = $derived([...step.toSee.map((look) => `Seen: ${look}.`), note].filter((t) => t).join(' '));
 </script>
 
 <div class="repair">
@@ -38,16 +35,6 @@
 				forecast.dropVolts
 			)} V.
 		</p>
-	{/if}
-	{#if step.toSee.length > 0}
-		<fieldset class="looks">
-			<legend>Seen, beside the readings</legend>
-			{#each step.toSee as look (look)}
-				<label class="look"
-					><input type="checkbox" value={look} bind:group={seen} /> <span>{look}</span></label
-				>
-			{/each}
-		</fieldset>
 	{/if}
 	<fieldset>
 		<legend>What was done</legend>
@@ -69,34 +56,13 @@
 		/>
 	</label>
 	<div class="keys">
-		<Key
-			primary
-			disabled={!complete}
-			onclick={() => step.part && bench.repair(step.part, action, record.slice(0, 500))}
-			>Record the repair</Key
-		>
+		<Key primary onclick={() => step.part && bench.repair(step.part, action, note)}>Record the repair</Key>
 		<UndoKey {bench} />
 	</div>
 	<Cautions cautions={step.cautions} />
 </div>
 
 <style>
-	.look {
-		display: flex;
-		gap: 12px;
-		align-items: center;
-		width: 100%;
-		min-height: 48px;
-	}
-	.look input {
-		flex: none;
-		width: 26px;
-		height: 26px;
-		accent-color: var(--ink);
-	}
-	.look span::first-letter {
-		text-transform: uppercase;
-	}
 	.repair {
 		display: grid;
 		gap: 9px;

@@ -16,6 +16,8 @@ public final class BatteryJudge {
     public static final double CHARGED_VOLTS = 12.4;
     /** Above this a flooded 12 V block's reading is surface charge. */
     public static final double SURFACE_CHARGE_VOLTS = 12.75;
+    /** The same within an hour of running or charging. */
+    private static final double LATELY_CHARGED_VOLTS = 12.6;
 
     /** What 12.4 V speaks of in the model; a fuller battery has less resistance. */
     private static final double LEAST_STATE_OF_CHARGE = 0.65;
@@ -24,15 +26,22 @@ public final class BatteryJudge {
 
     private final SeriesLoop loop;
     private final double celsius;
+    private final Statements statements;
 
-    BatteryJudge(SeriesLoop loop, double celsius) {
+    BatteryJudge(SeriesLoop loop, double celsius, Statements statements) {
+        this.statements = statements;
         this.loop = loop;
         this.celsius = celsius;
     }
 
     /** True if the base voltage looks like surface charge that has not been removed and read again. */
-    public static boolean surfaceCharged(List<Reading> bases, int blocks) {
-        return bases.size() == 1 && bases.get(0).volts() > SURFACE_CHARGE_VOLTS * blocks;
+    public static boolean surfaceCharged(List<Reading> bases, int blocks, Statements statements) {
+        return bases.size() == 1 && bases.get(0).volts() > surfaceVolts(statements) * blocks;
+    }
+
+    /** Beyond this a 12 V block carries surface charge; less is needed soon after charging (docs/job.md, base voltage). */
+    public static double surfaceVolts(Statements statements) {
+        return statements.says(Topic.CHARGER, "YES") ? LATELY_CHARGED_VOLTS : SURFACE_CHARGE_VOLTS;
     }
 
     PartFinding finding(List<Reading> bases, List<Reading> cranks) {
@@ -49,7 +58,7 @@ public final class BatteryJudge {
                     List.of(base.id()),
                     "a charged battery");
         }
-        if (surfaceCharged(bases, loop.blocks())) {
+        if (surfaceCharged(bases, loop.blocks(), statements)) {
             return found(
                     Standing.NOT_PROVEN,
                     "%s at rest is surface charge.".formatted(shown(base)),

@@ -14,6 +14,7 @@ import java.util.Optional;
  * All that is on record for one case.
  *
  * @param celsius temperature of engine and air in °C
+ * @param statements what was said and seen beside readings
  */
 public record CaseEvidence(
         Circuit circuit,
@@ -21,7 +22,8 @@ public record CaseEvidence(
         double celsius,
         List<RecordedReading> readings,
         List<Repair> repairs,
-        List<ComplaintTest> tests) {
+        List<ComplaintTest> tests,
+        Statements statements) {
     private static final Comparator<Reading> IN_TIME =
             Comparator.comparingLong(Reading::takenAtMillis).thenComparing(Reading::id);
 
@@ -42,7 +44,13 @@ public record CaseEvidence(
             List<RecordedReading> readings,
             List<Repair> repairs,
             List<ComplaintTest> tests) {
-        return new CaseEvidence(circuit, StartingLoop.of(circuit), celsius, readings, repairs, tests);
+        return new CaseEvidence(
+                circuit, StartingLoop.of(circuit), celsius, readings, repairs, tests, Statements.none());
+    }
+
+    /** The same case with other things said and seen. */
+    public CaseEvidence with(Statements said) {
+        return new CaseEvidence(circuit, loop, celsius, readings, repairs, tests, said);
     }
 
     /** The readings that count and lie on the way of the starting current, in the order they were taken. */

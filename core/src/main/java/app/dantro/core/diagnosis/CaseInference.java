@@ -29,7 +29,9 @@ public final class CaseInference {
         return new Evidence(
                 observations,
                 repaired ? Complaint.UNKNOWN : complaint,
-                ran ? Optional.of(true) : Optional.empty(),
+                ran
+                        ? Optional.of(true)
+                        : repaired ? Optional.empty() : evidence.statements().starts(),
                 repaired);
     }
 

@@ -45,7 +45,8 @@ public final class Diagnosis {
     private Findings find() {
         PathJudge paths = new PathJudge(loop, evidence.celsius(), counted, verdicts);
         List<PartFinding> parts = new ArrayList<>();
-        parts.add(new BatteryJudge(loop, evidence.celsius()).finding(posts(Condition.REST), posts(Condition.CRANKING)));
+        parts.add(new BatteryJudge(loop, evidence.celsius(), evidence.statements())
+                .finding(posts(Condition.REST), posts(Condition.CRANKING)));
         loop.supply().forEach(p -> parts.add(paths.finding(p)));
         parts.add(starter());
         loop.returns().forEach(p -> parts.add(paths.finding(p)));

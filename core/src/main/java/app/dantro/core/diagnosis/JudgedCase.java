@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * Findings with the judgement worked in. The rules of the starting loop stay; the judgement adds every other part, the
@@ -94,10 +95,16 @@ public final class JudgedCase {
         double p = suspicion.get().probability();
         PartFinding with = rule.with(suspicion.get());
         if (called.filter(rule.part()::equals).isPresent()) {
-            List<String> looks = judgement.proof().looks(rule.part());
-            if (!looks.isEmpty()) {
+            Optional<Proof.Look> refuted = looks(rule.part())
+                    .filter(l -> l.refuted(rules.evidence().statements()))
+                    .findFirst();
+            if (refuted.isPresent()) {
+                return with.as(Standing.NOT_PROVEN, elsewhere(refuted.get()), List.of("the readings after that"));
+            }
+            List<String> unseen = unseen(rule.part());
+            if (!unseen.isEmpty()) {
                 return with.as(
-                        Standing.SUSPECT, suspected(p) + " Readings alone do not prove it.", looks, carriers(rule));
+                        Standing.SUSPECT, suspected(p) + " Readings alone do not prove it.", unseen, carriers(rule));
             }
             return rule.standing() == Standing.FAULTY ? with : condemned(with);
         }
@@ -120,6 +127,28 @@ public final class JudgedCase {
         boolean untouched = rule.standing() == Standing.NOT_PROVEN
                 && circuit.part(rule.part()).isPresent();
         return untouched && !rules.loop().part(rule.part()).isPresent() ? certified(with) : with;
+    }
+
+    private Stream<Proof.Look> looks(PartId part) {
+        return judgement.proof().looks(part).stream();
+    }
+
+    private List<String> unseen(PartId part) {
+        return looks(part)
+                .filter(l -> !l.seen(rules.evidence().statements()))
+                .map(Proof.Look::words)
+                .toList();
+    }
+
+    /** Why a device is not called although the readings speak against it: what it needs does not arrive. */
+    private String elsewhere(Proof.Look refuted) {
+        String said = rules.evidence()
+                .statements()
+                .about(refuted.topic())
+                .map(s -> refuted.topic().words(s.value()))
+                .orElseThrow();
+        return "The readings speak against it, but: %s: %s. Put that right first, then read again."
+                .formatted(refuted.topic().title(), said);
     }
 
     private Optional<Suspicion> suspicion(PartId part) {
@@ -195,7 +224,7 @@ public final class JudgedCase {
         List<String> links = new ArrayList<>(judgement.proof().missing(rule.part()).stream()
                 .map(Proof.Link::words)
                 .toList());
-        links.addAll(judgement.proof().looks(rule.part()));
+        links.addAll(unseen(rule.part()));
         return links.isEmpty() ? List.of("a second reading that agrees") : links;
     }
 

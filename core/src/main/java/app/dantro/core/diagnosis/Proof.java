@@ -53,6 +53,22 @@ public final class Proof {
         }
     }
 
+    /**
+     * Something to see or try before a device may be called faulty.
+     *
+     * @param wanted the value that speaks for the device being faulty; any other speaks against it
+     */
+    public record Look(Topic topic, String wanted, String words) {
+        public boolean seen(Statements statements) {
+            return statements.says(topic, wanted);
+        }
+
+        /** True if it was seen, and is not so. */
+        public boolean refuted(Statements statements) {
+            return statements.about(topic).isPresent() && !seen(statements);
+        }
+    }
+
     /** What is still missing before a part may be called faulty. */
     public List<Link> missing(PartId part) {
         return chain(part).stream().filter(link -> !closed(link)).toList();
@@ -89,18 +105,26 @@ public final class Proof {
      * What has to be seen or tried beside all readings before a device may be called faulty; empty for what readings alone
      * can prove.
      */
-    public List<String> looks(PartId part) {
+    public List<Look> looks(PartId part) {
         Optional<Device> device = circuit.device(part);
         if (device.filter(Starter.class::isInstance).isPresent()) {
-            return List.of("the engine turns freely by hand, or the starter fails off the engine too");
+            return List.of(new Look(
+                    Topic.ENGINE_TURNS, "FREELY", "the engine turns freely by hand, or the starter fails off it too"));
         }
         if (device.filter(Alternator.class::isInstance).isPresent()) {
             return List.of(
-                    "the belt drives it: tight, not glazed, pulley and shaft turn with the engine",
-                    "what its plug needs arrives: ignition feed or exciter, sense, field asked for (maker's figures)");
+                    new Look(
+                            Topic.BELT_DRIVES,
+                            "YES",
+                            "the belt drives it: tight, not glazed, pulley and shaft turn with the engine"),
+                    new Look(
+                            Topic.PLUG_FED,
+                            "YES",
+                            "what its plug needs arrives: ignition feed or exciter, sense, field asked for (maker's figures)"));
         }
         if (device.filter(Load.class::isInstance).isPresent()) {
-            return List.of("which consumer draws: branch by branch, after the sleep time");
+            return List.of(
+                    new Look(Topic.DRAIN_FOUND, "YES", "which consumer draws: branch by branch, after the sleep time"));
         }
         return List.of();
     }

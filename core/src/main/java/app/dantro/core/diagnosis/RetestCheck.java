@@ -38,7 +38,8 @@ public record RetestCheck(String words, double predictedVolts, Optional<Double> 
                         .filter(r -> r.reading().takenAtMillis() <= repair.doneAtMillis())
                         .toList(),
                 evidence.repairs().stream().filter(r -> !r.equals(repair)).toList(),
-                List.of());
+                List.of(),
+                evidence.statements());
     }
 
     private static Optional<Double> measured(CaseEvidence evidence, WhatIf.Line line) {

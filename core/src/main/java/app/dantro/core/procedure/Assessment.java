@@ -31,6 +31,10 @@ public record Assessment(
         retests = List.copyOf(retests);
     }
 
+    Assessment at(Stage other, Step instead) {
+        return new Assessment(findings, profile, this.other, other, instead, standby, judgement, retests);
+    }
+
     Assessment with(List<RetestCheck> checks) {
         return new Assessment(findings, profile, other, stage, next, standby, judgement, checks);
     }

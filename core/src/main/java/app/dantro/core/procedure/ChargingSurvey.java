@@ -65,7 +65,9 @@ public final class ChargingSurvey {
                 .map(j -> Guide.of(all, j, Gates.workplace(all, Concern.CHARGING)));
         Step next = faulty.map(part -> repair(all, part))
                 .or(() -> guide.flatMap(Guide::next).map(Step::measure))
-                .or(() -> guide.flatMap(Guide::toRepair).map(part -> Step.suspectDevice(all.of(part))))
+                .or(() -> guide.flatMap(g -> g.toRepair()
+                        .filter(part -> all.standing(part) == Standing.SUSPECT)
+                        .map(part -> Step.suspectDevice(all, part, judgement.orElseThrow()))))
                 .orElseGet(() -> open.isEmpty() || passed
                         ? afterwards(evidence, judgement.isPresent())
                         : measure(findings, open.get(0)));

@@ -22,9 +22,11 @@ final class Gates {
         CaseEvidence evidence = findings.evidence();
         List<Reading> counted = evidence.counted();
         boolean ran = counted.stream().anyMatch(r -> r.condition().running());
+        Optional<Boolean> starts = evidence.statements().starts();
         Set<Condition> conditions = EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
         conditions.add(Condition.CRANKING);
-        if (ran || concern == Concern.CHARGING) {
+        boolean runs = ran || starts.orElse(concern == Concern.CHARGING);
+        if (runs) {
             conditions.add(Condition.RAISED);
             conditions.add(Condition.RAISED_LOADED);
         }

@@ -7,6 +7,7 @@ import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.JudgedCase;
 import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.RetestCheck;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
 import java.util.List;
@@ -38,7 +39,15 @@ public final class OrderOfWork {
         boolean charges =
                 concern == Concern.CHARGING && evidence.circuit().alternator().isPresent();
         Assessment assessment = charges ? charging.assess(findings, judgement) : starting.assess(findings, judgement);
-        return assessment.with(
-                prepared.map(p -> RetestCheck.of(evidence, p, complaint)).orElse(List.of()));
+        return restoredFirst(assessment, evidence)
+                .with(prepared.map(p -> RetestCheck.of(evidence, p, complaint)).orElse(List.of()));
+    }
+
+    /** No case closes, and no complaint is tested, while something is still undone. */
+    private static Assessment restoredFirst(Assessment assessment, CaseEvidence evidence) {
+        boolean closing = assessment.next().kind() == Step.Kind.COMPLAINT_TEST
+                || assessment.next().kind() == Step.Kind.DONE;
+        List<Topic> open = evidence.statements().open();
+        return closing && !open.isEmpty() ? assessment.at(Stage.RETEST, Step.restore(open)) : assessment;
     }
 }

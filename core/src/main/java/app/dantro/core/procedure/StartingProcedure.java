@@ -61,7 +61,7 @@ public final class StartingProcedure {
         Optional<Guide> guide = gate.isPresent() ? Optional.empty() : judgement.map(j -> guide(findings, j));
         boolean retesting = findings.evidence().lastRepair().isPresent()
                 && findings.failing().isEmpty();
-        Optional<Placed> search = guide.flatMap(g -> guided(findings, g));
+        Optional<Placed> search = guide.flatMap(g -> guided(findings, g, judgement.orElseThrow()));
         Placed placed = gate.or(() -> retesting ? byRules(findings).or(() -> stillDoubted(judgement, search)) : search)
                 .or(() -> byRules(findings))
                 .orElseGet(() -> proven(findings));
@@ -82,7 +82,7 @@ public final class StartingProcedure {
         return Guide.of(findings, judgement, Gates.workplace(findings, Concern.STARTING));
     }
 
-    private Optional<Placed> guided(Findings findings, Guide guide) {
+    private Optional<Placed> guided(Findings findings, Guide guide, Judgement judgement) {
         return guide.next()
                 .map(plan -> new Placed(searchStage(findings), Step.measure(plan)))
                 .or(() -> guide.toCharge()
@@ -94,7 +94,7 @@ public final class StartingProcedure {
                                                 + findings.of(part).name() + "."))))
                 .or(() -> guide.toRepair()
                         .filter(part -> findings.standing(part) == Standing.SUSPECT)
-                        .map(part -> new Placed(Stage.REPAIR, Step.suspectDevice(findings.of(part)))));
+                        .map(part -> new Placed(Stage.REPAIR, Step.suspectDevice(findings, part, judgement))));
     }
 
     /** With both sides certified again the search goes on only if the readings still speak of another fault. */
@@ -140,13 +140,15 @@ public final class StartingProcedure {
                             "Under %s a starting test says nothing about wiring or starter."
                                     .formatted(Amount.volts(charged(findings.loop()))))));
         }
-        if (BatteryJudge.surfaceCharged(bases, findings.loop().blocks())) {
+        if (BatteryJudge.surfaceCharged(
+                bases, findings.loop().blocks(), findings.evidence().statements())) {
             return Optional.of(new Placed(
                     Stage.BATTERY,
                     Step.measure(base(
                             findings.loop(),
                             "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again."
-                                    .formatted(Amount.volts(BatteryJudge.SURFACE_CHARGE_VOLTS
+                                    .formatted(Amount.volts(BatteryJudge.surfaceVolts(
+                                                    findings.evidence().statements())
                                             * findings.loop().blocks()))))));
         }
         return Optional.empty();

@@ -1,8 +1,12 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.PartFinding;
 import app.dantro.core.diagnosis.RepairForecast;
+import app.dantro.core.diagnosis.Statements;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.planning.ProbePlan;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +24,7 @@ public record Step(
         Optional<PartId> part,
         Optional<RepairForecast> forecast,
         List<String> cautions,
-        List<String> toSee) {
+        List<ToSee> toSee) {
     public Step {
         toSee = List.copyOf(toSee);
         cautions = List.copyOf(cautions);
@@ -39,17 +43,43 @@ public record Step(
     }
 
     /** A device that the readings speak against, but that they alone cannot prove faulty. */
-    static Step suspectDevice(PartFinding finding) {
+    static Step suspectDevice(Findings findings, PartId part, Judgement judgement) {
+        PartFinding finding = findings.of(part);
+        Statements said = findings.evidence().statements();
         return new Step(
-                Kind.REPAIR,
+                Kind.PROVE,
                 "Suspect: the " + finding.name(),
                 finding.says() + " It is called faulty only once these are seen too.",
                 Optional.empty(),
                 Optional.of(finding.part()),
                 Optional.empty(),
                 Cautions.repair(),
-                finding.missing());
+                judgement.proof().looks(part).stream()
+                        .map(l -> new ToSee(l.topic(), l.wanted(), l.words(), l.seen(said)))
+                        .toList());
     }
+
+    /** What was taken apart is put back before the complaint's own test. */
+    static Step restore(List<Topic> open) {
+        return new Step(
+                Kind.RESTORE,
+                "Put back what was undone",
+                "The complaint is tested on a whole vehicle.",
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Cautions.repair(),
+                open.stream()
+                        .map(topic -> new ToSee(topic, "CLOSED", topic.title(), false))
+                        .toList());
+    }
+
+    /**
+     * Something to see, try or put back.
+     *
+     * @param wanted what has to be stated
+     */
+    public record ToSee(Topic topic, String wanted, String words, boolean seen) {}
 
     /** What the step asks for. */
     public enum Kind {
@@ -57,6 +87,10 @@ public record Step(
         MEASURE,
         /** Charge the battery, then read its base voltage. */
         CHARGE,
+        /** See or try what readings cannot show before a device is called faulty. */
+        PROVE,
+        /** Put back what was undone for measuring. */
+        RESTORE,
         /** Repair a part and record it. */
         REPAIR,
         /** Try what the customer complained of. */

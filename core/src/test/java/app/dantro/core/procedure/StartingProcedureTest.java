@@ -156,8 +156,8 @@ class StartingProcedureTest {
     }
 
     private static CaseEvidence evidence(Reading... readings) {
-        return new CaseEvidence(
-                CIRCUIT, VAN, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of());
+        return CaseEvidence.of(
+                CIRCUIT, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of());
     }
 
     /** A technician who does what the program says, on a simulated vehicle with a noisy meter. */
@@ -176,7 +176,7 @@ class StartingProcedureTest {
         }
 
         CaseEvidence evidence() {
-            return new CaseEvidence(CIRCUIT, VAN, 20, readings, repairs, tests);
+            return CaseEvidence.of(CIRCUIT, 20, readings, repairs, tests);
         }
 
         Step followUntil(Kind kind) {

@@ -3,10 +3,13 @@ package app.dantro.server.event;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
 import app.dantro.server.job.CaseView;
 import app.dantro.server.job.StoredRepair;
+import app.dantro.server.job.StoredStatement;
 import app.dantro.server.job.StoredTest;
 import app.dantro.server.job.Strike;
 import app.dantro.server.problem.ProblemException;
@@ -23,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Repairs, complaint tests, strikes. */
+/** Repairs, complaint tests, statements, strikes. */
 @RestController
 @RequestMapping("/api/cases/{caseId}")
 class EventController {
@@ -64,6 +67,21 @@ class EventController {
         }
     }
 
+    /** Something said or seen. */
+    record NewStatement(
+            @NotNull Topic topic,
+            @NotBlank @Size(max = 200) String value,
+            @NotNull @Size(max = 500) String note,
+            @NotBlank @Size(max = 60) String by,
+            @NotNull Long saidAtMs) {
+        StoredStatement toStatement(UUID id, UUID caseId) {
+            topic.refusal(value).ifPresent(wrong -> {
+                throw ProblemException.field("value", wrong);
+            });
+            return new StoredStatement(caseId, new Statement(id, topic, value.strip(), note.strip(), saidAtMs), by);
+        }
+    }
+
     /** Something to strike out, or to restore. */
     record NewStrike(
             @NotNull UUID target,
@@ -88,6 +106,15 @@ class EventController {
         return answer(
                 caseId,
                 events.record(body.toTest(testId, files.load(caseId).record().id())));
+    }
+
+    @PutMapping("/statements/{statementId}")
+    ResponseEntity<CaseView> statement(
+            @PathVariable UUID caseId, @PathVariable UUID statementId, @Valid @RequestBody NewStatement body) {
+        return answer(
+                caseId,
+                events.record(body.toStatement(
+                        statementId, files.load(caseId).record().id())));
     }
 
     @PutMapping("/strikes/{strikeId}")

@@ -4,6 +4,7 @@ import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
 import app.dantro.server.job.EventStore;
 import app.dantro.server.job.StoredRepair;
+import app.dantro.server.job.StoredStatement;
 import app.dantro.server.job.StoredTest;
 import app.dantro.server.job.Strike;
 import app.dantro.server.live.CaseEvents;
@@ -12,7 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** Appends repairs, complaint tests and strikes; the same send twice does no harm. */
+/** Appends repairs, complaint tests, statements and strikes; the same send twice does no harm. */
 @Service
 public class Events {
     private final CaseFiles files;
@@ -31,6 +32,10 @@ public class Events {
 
     public boolean record(StoredTest test) {
         return done(store.add(test), test, store.findTest(test.test().id()), test.caseId());
+    }
+
+    public boolean record(StoredStatement said) {
+        return done(store.add(said), said, store.findStatement(said.statement().id()), said.caseId());
     }
 
     boolean record(Strike strike) {

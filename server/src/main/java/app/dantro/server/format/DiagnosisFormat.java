@@ -111,7 +111,7 @@ public final class DiagnosisFormat {
         ArrayNode cautions = json.putArray("cautions");
         step.cautions().forEach(cautions::add);
         ArrayNode toSee = json.putArray("to_see");
-        step.toSee().forEach(toSee::add);
+        step.toSee().forEach(look -> toSee.add(look.words()));
         return json;
     }
 

@@ -6,6 +6,7 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.Statements;
 import app.dantro.server.problem.ProblemException;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,6 +24,7 @@ public record CaseFile(
         List<StoredReading> readings,
         List<StoredRepair> repairs,
         List<StoredTest> tests,
+        List<StoredStatement> statements,
         List<Strike> strikes,
         Optional<Simulation> simulation) {
 
@@ -64,7 +66,7 @@ public record CaseFile(
         more.add(reading);
         more.sort(Comparator.comparingLong((StoredReading r) -> r.reading().takenAtMillis())
                 .thenComparing(r -> r.reading().id().toString()));
-        return new CaseFile(record, onCircuit, more, repairs, tests, strikes, simulation);
+        return new CaseFile(record, onCircuit, more, repairs, tests, statements, strikes, simulation);
     }
 
     /** The strike that is in force on a target, if it is struck. */
@@ -78,12 +80,18 @@ public record CaseFile(
         return strikeOn(target).isPresent();
     }
 
-    /** True for a reading, repair or test of this case, or the case itself. */
+    /** True for a reading, repair, test or statement of this case, or the case itself. */
     public boolean holds(UUID target) {
         return record.id().equals(target)
                 || readings.stream().anyMatch(r -> r.reading().id().equals(target))
                 || repairs.stream().anyMatch(r -> r.repair().id().equals(target))
-                || tests.stream().anyMatch(t -> t.test().id().equals(target));
+                || tests.stream().anyMatch(t -> t.test().id().equals(target))
+                || statements.stream().anyMatch(s -> s.statement().id().equals(target));
+    }
+
+    /** The statements that are not struck, in the order they were recorded. */
+    public List<StoredStatement> standing() {
+        return statements.stream().filter(s -> !isStruck(s.statement().id())).toList();
     }
 
     /** The evidence that follows: struck repairs and tests left out, struck readings marked. */
@@ -102,6 +110,8 @@ public record CaseFile(
                 tests.stream()
                         .map(StoredTest::test)
                         .filter(t -> !isStruck(t.id()))
-                        .toList());
+                        .toList(),
+                Statements.of(
+                        standing().stream().map(StoredStatement::statement).toList()));
     }
 }

@@ -107,6 +107,7 @@ public class CaseFiles {
                 readings.findByCase(id),
                 events.findRepairs(id),
                 events.findTests(id),
+                events.findStatements(id),
                 events.findStrikes(id),
                 cases.findSimulation(id));
     }

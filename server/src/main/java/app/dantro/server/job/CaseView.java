@@ -54,6 +54,7 @@ public record CaseView(
         List<ReadingView> readings,
         List<RepairView> repairs,
         List<ComplaintTestView> tests,
+        List<StatementView> statements,
         JudgementView judgement) {
 
     static CaseView of(CaseFile file, Assessment assessment) {
@@ -86,6 +87,7 @@ public record CaseView(
                         .toList(),
                 file.repairs().stream().map(r -> RepairView.of(file, r)).toList(),
                 file.tests().stream().map(t -> ComplaintTestView.of(file, t)).toList(),
+                StatementView.of(file),
                 JudgementView.of(file, assessment));
     }
 

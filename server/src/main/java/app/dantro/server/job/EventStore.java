@@ -3,6 +3,8 @@ package app.dantro.server.job;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.diagnosis.Topic;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,7 +13,7 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** Reads and appends repairs, complaint tests and strikes. */
+/** Reads and appends repairs, complaint tests, statements and strikes. */
 @Component
 public class EventStore {
     private static final String INSERT_REPAIR = """
@@ -31,6 +33,15 @@ public class EventStore {
     private static final String TESTS = """
             SELECT id, case_id, passed, note, done_by, done_at_ms
               FROM complaint_test
+            """;
+    private static final String INSERT_STATEMENT = """
+            INSERT INTO statement (id, case_id, topic, value, note, said_by, said_at_ms)
+            VALUES (:id, :caseId, :topic, :value, :note, :saidBy, :saidAtMs)
+            ON CONFLICT (id) DO NOTHING
+            """;
+    private static final String STATEMENTS = """
+            SELECT id, case_id, topic, value, note, said_by, said_at_ms
+              FROM statement
             """;
     private static final String INSERT_STRIKE = """
             INSERT INTO strike (id, case_id, target_id, restores, reason, struck_by, struck_at_ms)
@@ -61,6 +72,15 @@ public class EventStore {
                     row.getString("note"),
                     row.getLong("done_at_ms")),
             row.getString("done_by"));
+    private static final RowMapper<StoredStatement> STATEMENT = (row, n) -> new StoredStatement(
+            UUID.fromString(row.getString("case_id")),
+            new Statement(
+                    UUID.fromString(row.getString("id")),
+                    Topic.valueOf(row.getString("topic")),
+                    row.getString("value"),
+                    row.getString("note"),
+                    row.getLong("said_at_ms")),
+            row.getString("said_by"));
     private static final RowMapper<Strike> STRIKE = (row, n) -> new Strike(
             UUID.fromString(row.getString("id")),
             UUID.fromString(row.getString("case_id")),
@@ -105,6 +125,20 @@ public class EventStore {
                 == 1;
     }
 
+    /** Appends a statement; false if the id is taken. */
+    public boolean add(StoredStatement stored) {
+        return writer.sql(INSERT_STATEMENT)
+                        .param("id", stored.statement().id().toString())
+                        .param("caseId", stored.caseId().toString())
+                        .param("topic", stored.statement().topic().name())
+                        .param("value", stored.statement().value())
+                        .param("note", stored.statement().note())
+                        .param("saidBy", stored.saidBy())
+                        .param("saidAtMs", stored.statement().saidAtMillis())
+                        .update()
+                == 1;
+    }
+
     /** Appends a strike or a restoration; false if the id is taken. */
     public boolean add(Strike strike) {
         return writer.sql(INSERT_STRIKE)
@@ -125,6 +159,15 @@ public class EventStore {
 
     public List<StoredTest> findTests(UUID caseId) {
         return ofCase(TESTS, "done_at_ms", caseId, TEST);
+    }
+
+    /** In the order they were recorded: of two statements on one topic the later recorded one counts. */
+    public List<StoredStatement> findStatements(UUID caseId) {
+        return ofCase(STATEMENTS, "rowid", caseId, STATEMENT);
+    }
+
+    public Optional<StoredStatement> findStatement(UUID id) {
+        return byId(STATEMENTS, id, STATEMENT);
     }
 
     /** In the order they were recorded: of two strikes on one target the later recorded one counts. */

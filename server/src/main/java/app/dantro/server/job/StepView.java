@@ -3,6 +3,7 @@ package app.dantro.server.job;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.diagnosis.RepairForecast;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan;
@@ -21,7 +22,7 @@ public record StepView(
         Optional<String> partName,
         Optional<ForecastView> forecast,
         List<String> cautions,
-        List<String> toSee) {
+        List<ToSeeView> toSee) {
 
     static StepView of(CaseFile file, Step step) {
         return new StepView(
@@ -33,7 +34,27 @@ public record StepView(
                 step.part().map(file::nameOf),
                 step.forecast().map(ForecastView::of),
                 step.cautions(),
-                step.toSee());
+                step.toSee().stream().map(ToSeeView::of).toList());
+    }
+
+    /**
+     * Something to see, try or put back.
+     *
+     * @param choices what may be stated, the wanted first
+     */
+    public record ToSeeView(Topic topic, String words, boolean seen, List<StatementView.ChoiceView> choices) {
+        static ToSeeView of(Step.ToSee look) {
+            Topic topic = look.topic();
+            boolean back = topic.group() == Topic.Group.TWO_ENDED;
+            return new ToSeeView(
+                    topic,
+                    look.words(),
+                    look.seen(),
+                    topic.choices().stream()
+                            .filter(v -> !back || v.equals(look.wanted()))
+                            .map(v -> new StatementView.ChoiceView(v, topic.words(v)))
+                            .toList());
+        }
     }
 
     /** Where the leads go and what the results would mean. */

@@ -1,0 +1,52 @@
+package app.dantro.core.diagnosis;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What was said and seen about a vehicle, the newest of each topic. */
+public record Statements(Map<Topic, Statement> newest) {
+    private static final Set<String> DOES_NOT_CRANK = Set.of("NOTHING", "CLICK", "CHATTERS");
+
+    public Statements {
+        newest = Map.copyOf(newest);
+    }
+
+    public static Statements none() {
+        return new Statements(Map.of());
+    }
+
+    /** @param recorded in the order they were recorded */
+    public static Statements of(List<Statement> recorded) {
+        Map<Topic, Statement> newest = new EnumMap<>(Topic.class);
+        recorded.forEach(s -> newest.put(s.topic(), s));
+        return new Statements(newest);
+    }
+
+    public Optional<Statement> about(Topic topic) {
+        return Optional.ofNullable(newest.get(topic));
+    }
+
+    public boolean says(Topic topic, String value) {
+        return about(topic).filter(s -> s.value().equals(value)).isPresent();
+    }
+
+    /** Whether the engine can be started by its own starter, by what the customer says. */
+    public Optional<Boolean> starts() {
+        return about(Topic.SYMPTOM)
+                .map(Statement::value)
+                .flatMap(value -> DOES_NOT_CRANK.contains(value)
+                        ? Optional.of(false)
+                        : value.equals("STARTS") ? Optional.of(true) : Optional.empty());
+    }
+
+    /** Items that were undone and are not restored yet, in the order of their topics. */
+    public List<Topic> open() {
+        return java.util.Arrays.stream(Topic.values())
+                .filter(t -> t.group() == Topic.Group.TWO_ENDED)
+                .filter(t -> says(t, "OPEN"))
+                .toList();
+    }
+}

@@ -1,0 +1,149 @@
+package app.dantro.core.procedure;
+
+import static app.dantro.core.reading.Readings.base;
+import static app.dantro.core.reading.Readings.cranking;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.ReadyMadeCircuits;
+import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.CaseInference;
+import app.dantro.core.diagnosis.ComplaintTest;
+import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.diagnosis.Statements;
+import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.planning.HalfSplitPlanner;
+import app.dantro.core.reading.Reading;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** What was said and seen beside readings, and what follows from it. */
+class SaidAndSeenTest {
+    private static final Circuit CAR = ReadyMadeCircuits.named("petrol-car").orElseThrow();
+    private static final PreparedCircuit PREPARED = PreparedCircuit.of(CAR, 20);
+    private static final PartId STARTER = PartId.of("starter");
+
+    private final OrderOfWork order = new OrderOfWork(new StartingProcedure(new HalfSplitPlanner()));
+    /** An engine or a starter that drags: the motor gets its volts, draws far too much and turns slowly. */
+    private final List<Reading> dragging = List.of(
+            base("12.59"),
+            cranking("post-plus", "post-minus", "10.26", 406),
+            cranking("motor-stud", "starter-case", "9.61", 406),
+            cranking("motor-stud", "starter-case", "9.58", 406));
+
+    @Test
+    void aStarterIsFaultyOnlyOnceTheEngineIsKnownToTurnFreely() {
+        Assessment unseen = assess(dragging);
+        assertThat(unseen.findings().standing(STARTER)).isEqualTo(Standing.SUSPECT);
+        assertThat(unseen.next().kind()).isEqualTo(Step.Kind.PROVE);
+        assertThat(unseen.next().toSee())
+                .containsExactly(new Step.ToSee(
+                        Topic.ENGINE_TURNS,
+                        "FREELY",
+                        "the engine turns freely by hand, or the starter fails off it too",
+                        false));
+
+        Assessment free = assess(dragging, said(Topic.ENGINE_TURNS, "FREELY"));
+        assertThat(free.findings().standing(STARTER)).isEqualTo(Standing.FAULTY);
+        assertThat(free.next().kind()).isEqualTo(Step.Kind.REPAIR);
+    }
+
+    @Test
+    void anEngineThatTurnsHardCondemnsNoStarter() {
+        Assessment tight = assess(dragging, said(Topic.ENGINE_TURNS, "HARD"));
+        assertThat(tight.findings().standing(STARTER)).isEqualTo(Standing.NOT_PROVEN);
+        assertThat(tight.findings().of(STARTER).says()).contains("turns hard");
+        assertThat(tight.next().kind()).isNotEqualTo(Step.Kind.REPAIR);
+    }
+
+    @Test
+    void ofTwoStatementsOnOneTopicTheLaterRecordedOneCounts() {
+        Assessment changed = assess(dragging, said(Topic.ENGINE_TURNS, "FREELY"), said(Topic.ENGINE_TURNS, "HARD"));
+        assertThat(changed.findings().standing(STARTER)).isEqualTo(Standing.NOT_PROVEN);
+    }
+
+    @Test
+    void noCaseClosesWhileTheEngineIsStillDisabled() {
+        CaseEvidence closing = new CaseEvidence(
+                CAR,
+                CaseEvidence.of(CAR, 20, List.of(), List.of(), List.of()).loop(),
+                20,
+                Stream.of(
+                                base("12.59"),
+                                cranking("post-plus", "post-minus", "11.41", 160),
+                                cranking("starter-case", "post-minus", "0.15", 160),
+                                cranking("post-plus", "motor-stud", "0.30", 160))
+                        .map(RecordedReading::of)
+                        .toList(),
+                List.of(),
+                List.of(new ComplaintTest(new UUID(4, 4), true, "", Long.MAX_VALUE)),
+                Statements.none());
+        assertThat(order.assess(Concern.STARTING, closing).stage()).isEqualTo(Stage.VERIFIED);
+
+        CaseEvidence disabled = closing.with(Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"))));
+        Assessment held = order.assess(Concern.STARTING, disabled);
+        assertThat(held.stage()).isEqualTo(Stage.RETEST);
+        assertThat(held.next().kind()).isEqualTo(Step.Kind.RESTORE);
+        assertThat(held.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.ENGINE_DISABLED);
+
+        CaseEvidence restored = closing.with(
+                Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"), said(Topic.ENGINE_DISABLED, "CLOSED"))));
+        assertThat(order.assess(Concern.STARTING, restored).stage()).isEqualTo(Stage.VERIFIED);
+    }
+
+    @Test
+    void aBatteryFreshFromTheChargerIsReadAgainBelowTheUsualMarkToo() {
+        List<Reading> charged = List.of(base("12.68"));
+        assertThat(rules(charged).next().why()).doesNotContain("surface charge");
+        assertThat(rules(charged, said(Topic.CHARGER, "YES")).next().why())
+                .contains("12.60 V")
+                .contains("surface charge");
+    }
+
+    @Test
+    void aClickTellsTheInferenceThatTheEngineDoesNotStart() {
+        assertThat(starts(said(Topic.SYMPTOM, "CLICK"))).contains(false);
+        assertThat(starts(said(Topic.SYMPTOM, "STARTS"))).contains(true);
+        assertThat(starts(said(Topic.SYMPTOM, "SLOW"))).isEmpty();
+    }
+
+    @Test
+    void aValueThatIsNoneOfTheChoicesIsRefusedWithThem() {
+        assertThatThrownBy(() -> said(Topic.SYMPTOM, "BROKEN"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("NOTHING, CLICK")
+                .hasMessageContaining("(BROKEN)");
+    }
+
+    private Optional<Boolean> starts(Statement... statements) {
+        return CaseInference.of(evidence(dragging, statements), Complaint.STARTING)
+                .starts();
+    }
+
+    private Assessment assess(List<Reading> readings, Statement... statements) {
+        return order.assess(Concern.STARTING, evidence(readings, statements), Optional.of(PREPARED));
+    }
+
+    private Assessment rules(List<Reading> readings, Statement... statements) {
+        return order.assess(Concern.STARTING, evidence(readings, statements));
+    }
+
+    private static CaseEvidence evidence(List<Reading> readings, Statement... statements) {
+        return CaseEvidence.of(
+                        CAR, 20, readings.stream().map(RecordedReading::of).toList(), List.of(), List.of())
+                .with(Statements.of(List.of(statements)));
+    }
+
+    private static Statement said(Topic topic, String value) {
+        return new Statement(UUID.randomUUID(), topic, value, "", 0);
+    }
+}

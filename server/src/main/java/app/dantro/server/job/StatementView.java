@@ -1,0 +1,48 @@
+package app.dantro.server.job;
+
+import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.diagnosis.Topic;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A topic with what may be stated and what was.
+ *
+ * @param choices empty if words are stated
+ */
+public record StatementView(
+        Topic topic, Topic.Group group, String title, List<ChoiceView> choices, Optional<StatedView> stated) {
+
+    /** A value that may be stated. */
+    public record ChoiceView(String value, String words) {}
+
+    /** What was stated last. */
+    public record StatedView(UUID id, String value, String words, String note, String by, long atMs) {}
+
+    static List<StatementView> of(CaseFile file) {
+        return Arrays.stream(Topic.values())
+                .filter(t -> t.group() != Topic.Group.PROOF)
+                .map(t -> of(file, t))
+                .toList();
+    }
+
+    private static StatementView of(CaseFile file, Topic topic) {
+        return new StatementView(
+                topic,
+                topic.group(),
+                topic.title(),
+                topic.choices().stream()
+                        .map(v -> new ChoiceView(v, topic.words(v)))
+                        .toList(),
+                file.standing().stream()
+                        .filter(s -> s.statement().topic() == topic)
+                        .reduce((first, second) -> second)
+                        .map(s -> stated(s.statement(), s.saidBy())));
+    }
+
+    private static StatedView stated(Statement s, String by) {
+        return new StatedView(s.id(), s.value(), s.topic().words(s.value()), s.note(), by, s.saidAtMillis());
+    }
+}

@@ -1,0 +1,176 @@
+<script lang="ts">
+	import { push } from 'svelte-spa-router';
+	import type { Statement } from '../../lib/api/client';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { caseOf } from '../../lib/state/case.svelte';
+	import { followCase } from '../../lib/state/follow.svelte';
+	import Key from '../../lib/components/Key.svelte';
+	import KeysHelp from '../../lib/components/KeysHelp.svelte';
+	import Choice from './Choice.svelte';
+	import Found from './Found.svelte';
+	import Words from './Words.svelte';
+
+	type Props = { params: { id: string } };
+	let { params }: Props = $props();
+	const app = getApp();
+	// svelte-ignore state_referenced_locally
+	const bench = caseOf(params.id, app);
+	const view = $derived(bench.view);
+	const of = (group: Statement['group']) => view?.statements.filter((s) => s.group === group) ?? [];
+	const looks = $derived(of('LOOK'));
+	const seen = $derived(looks.filter((s) => s.stated).length);
+	const KEYS: [string, string][] = [
+		['Tab, Space', 'walk along the answers; choose one'],
+		['U', 'undo the last entry'],
+		['W, P, B', 'Workbench, Proof, Bay']
+	];
+	let help = $state(false);
+
+	$effect(() => {
+		void bench.load();
+		return followCase(bench.id, () => void bench.load());
+	});
+
+	function onkeydown(event: KeyboardEvent): void {
+		const target = event.target as HTMLElement;
+		if (target.closest('input, select, textarea, dialog') || event.ctrlKey || event.metaKey) return;
+		if (event.key === 'w') void push(`/case/${bench.id}`);
+		else if (event.key === 'p') void push(`/case/${bench.id}/proof`);
+		else if (event.key === 'b') void push('/');
+		else if (event.key === 'u') bench.undo();
+		else if (event.key === '?') help = true;
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+{#snippet asked(topic: Statement)}
+	{#if topic.choices.length > 0}
+		<Choice
+			words={topic.title}
+			choices={topic.choices}
+			stated={topic.stated?.value}
+			onstate={(value) => bench.state(topic.topic, value)}
+		/>
+	{:else}
+		<Words
+			words={topic.title}
+			stated={topic.stated?.value}
+			onstate={(value) => bench.state(topic.topic, value)}
+		/>
+	{/if}
+{/snippet}
+
+{#if view}
+	<div class="top">
+		<div>
+			<h1>{view.vehicle}</h1>
+			<p>{view.complaint}</p>
+		</div>
+		<div class="keys">
+			{#if bench.last}<Key onclick={() => bench.undo()}>Undo<span class="what">{bench.last.label}</span></Key>{/if}
+			<Key primary href="#/case/{bench.id}">To the workbench</Key>
+		</div>
+	</div>
+	{#if bench.message}<p role="alert" class="message">{bench.message}</p>{/if}
+	{#if bench.unsaved.length > 0}
+		<p role="status" class="message">{bench.unsaved.length} not sent yet; kept in this browser.</p>
+	{/if}
+	<div class="look">
+		<section class="card" aria-label="Look first">
+			<h2>Look first <small>{seen} of {looks.length} seen</small></h2>
+			{#each looks as topic (topic.topic)}
+				{@render asked(topic)}
+				{#if topic.stated?.value === 'FOUND'}
+					<Found
+						{view}
+						what={topic.title}
+						onrepair={(part, action, note) => bench.repair(part, action, note)}
+					/>
+				{/if}
+			{/each}
+		</section>
+		<section class="card" aria-label="When it came in">
+			<h2>When it came in</h2>
+			{#each of('INTAKE') as topic (topic.topic)}{@render asked(topic)}{/each}
+		</section>
+		<section class="card" aria-label="Undone for measuring">
+			<h2>Undone for measuring</h2>
+			<p>What is done here has to be restored before the complaint is tested.</p>
+			{#each of('TWO_ENDED') as topic (topic.topic)}{@render asked(topic)}{/each}
+		</section>
+	</div>
+	<KeysHelp bind:open={help} keys={KEYS} />
+{:else}
+	<p class="p-6 text-lg" role="status">
+		{bench.message || 'Opening the case.'} <a class="underline" href="#/">Go to the Bay.</a>
+	</p>
+{/if}
+
+<style>
+	.top {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: center;
+		gap: 10px;
+		padding: 14px 24px 10px;
+	}
+	h1 {
+		font-size: 24px;
+		font-weight: 800;
+	}
+	h2 {
+		font-size: 18px;
+		font-weight: 750;
+		padding-bottom: 6px;
+	}
+	small {
+		color: var(--soft);
+		font-size: 14px;
+		font-weight: 500;
+		padding-left: 6px;
+	}
+	.what {
+		max-width: 16ch;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.keys {
+		display: flex;
+		gap: 8px;
+	}
+	.look {
+		display: grid;
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+		align-items: start;
+		gap: 14px;
+		padding: 0 24px 24px;
+		max-width: 1640px;
+		margin: 0 auto;
+	}
+	section {
+		padding: 12px 16px;
+		font-size: 15px;
+	}
+	section > p {
+		padding-bottom: 6px;
+	}
+	.message {
+		padding: 0 24px 8px;
+		font-weight: 650;
+	}
+	@media (max-width: 1023px) {
+		.look {
+			grid-template-columns: minmax(0, 1fr);
+			padding: 0 8px 16px;
+		}
+		.what {
+			display: none;
+		}
+		.top {
+			padding: 8px 12px;
+		}
+	}
+</style>

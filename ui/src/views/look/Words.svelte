@@ -1,0 +1,44 @@
+<script lang="ts">
+	/** One thing to state in words; saved when the field is left. */
+	type Props = { words: string; stated?: string; onstate: (value: string) => void };
+	let { words, stated = '', onstate }: Props = $props();
+	let text = $derived(stated);
+
+	function save(): void {
+		const trimmed = text.trim();
+		if (trimmed && trimmed !== stated) onstate(trimmed);
+		else text = stated;
+	}
+</script>
+
+<label class="words">
+	<span>{words}</span>
+	<input
+		class="field"
+		bind:value={text}
+		maxlength={200}
+		autocomplete="off"
+		onblur={save}
+		onkeydown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+	/>
+</label>
+
+<style>
+	.words {
+		display: grid;
+		gap: 4px;
+		padding: 8px 0;
+		border-top: 1px solid var(--line);
+	}
+	span {
+		font-weight: 650;
+	}
+	input {
+		min-height: 48px;
+		padding: 0 10px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		background: var(--paper);
+		width: 100%;
+	}
+</style>

@@ -1,0 +1,27 @@
+<script lang="ts">
+	import type { Step } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import Choice from '../look/Choice.svelte';
+
+	/** What has to be seen, tried or put back before the next step; each tap is on record. */
+	type Props = { bench: CaseState; step: Step };
+	let { bench, step }: Props = $props();
+	const stated = (seen: boolean, wanted?: string) => (seen ? wanted : undefined);
+</script>
+
+<div class="to-see">
+	{#each step.toSee as look (look.topic)}
+		<Choice
+			words={look.words}
+			choices={look.choices}
+			stated={stated(look.seen, look.choices[0]?.value)}
+			onstate={(value) => bench.state(look.topic, value)}
+		/>
+	{/each}
+</div>
+
+<style>
+	.to-see {
+		display: grid;
+	}
+</style>
