@@ -6,6 +6,7 @@
 	import Workbench from './views/workbench/Workbench.svelte';
 	import Proof from './views/proof/Proof.svelte';
 	import Circuit from './views/circuit/Circuit.svelte';
+	import Limits from './views/limits/Limits.svelte';
 	import Look from './views/look/Look.svelte';
 	import Nowhere from './views/Nowhere.svelte';
 
@@ -17,6 +18,7 @@
 		'/case/:id/proof': Proof,
 		'/case/:id/circuit': Circuit,
 		'/case/:id/look': Look,
+		'/case/:id/limits': Limits,
 		'*': Nowhere
 	};
 

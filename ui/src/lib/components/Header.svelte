@@ -12,6 +12,7 @@
 					{ href: `#/case/${caseId}/look`, name: 'Look', here: location.endsWith('/look') },
 					{ href: `#/case/${caseId}`, name: 'Workbench', here: location === `/case/${caseId}` },
 					{ href: `#/case/${caseId}/proof`, name: 'Proof', here: location.endsWith('/proof') },
+					{ href: `#/case/${caseId}/limits`, name: 'Limits', here: location.endsWith('/limits') },
 					{ href: `#/case/${caseId}/circuit`, name: 'Circuit', here: location.endsWith('/circuit') }
 				]
 			: [])
@@ -80,14 +81,17 @@
 			height: 50px;
 		}
 		.brand {
-			font-size: 18px;
-			padding-right: 4px;
+			display: none;
 		}
 		nav a {
-			padding: 0 6px;
+			padding: 0 4px;
+			min-width: 40px;
+			font-size: 15px;
 		}
 		nav {
 			gap: 0;
+			min-width: 0;
+			justify-content: space-between;
 		}
 		.theme {
 			font-size: 14px;

@@ -15,6 +15,8 @@ export type Shortcut =
 				| 'loop'
 				| 'proof'
 				| 'circuit'
+				| 'look'
+				| 'limits'
 				| 'bay'
 				| 'help';
 	  }
@@ -33,6 +35,8 @@ const LETTERS: Record<string, Shortcut> = {
 	p: { do: 'proof' },
 	k: { do: 'circuit' },
 	b: { do: 'bay' },
+	o: { do: 'look' },
+	i: { do: 'limits' },
 	'?': { do: 'help' }
 };
 

@@ -68,7 +68,8 @@
 			<p>{view.complaint}</p>
 		</div>
 		<div class="keys">
-			{#if bench.last}<Key onclick={() => bench.undo()}>Undo<span class="what">{bench.last.label}</span></Key>{/if}
+			{#if bench.last}<Key onclick={() => bench.undo()}>Undo<span class="what">{bench.last.label}</span></Key
+				>{/if}
 			<Key primary href="#/case/{bench.id}">To the workbench</Key>
 		</div>
 	</div>

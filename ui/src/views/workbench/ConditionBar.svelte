@@ -7,7 +7,8 @@
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
 	const flows = $derived(!STILL.has(bench.condition));
-	const missing = $derived(flows && bench.amps.trim() === '');
+	const noClamp = $derived(bench.view?.statements.find((s) => s.topic === 'CLAMP')?.stated?.value === 'NO');
+	const missing = $derived(flows && !noClamp && bench.amps.trim() === '');
 </script>
 
 <div class="bar">
@@ -30,7 +31,7 @@
 				id="amps"
 				inputmode="decimal"
 				autocomplete="off"
-				placeholder={flows ? 'not measured' : 'none flows'}
+				placeholder={!flows ? 'none flows' : noClamp ? 'no clamp at hand' : 'not measured'}
 				disabled={!flows}
 				value={flows ? bench.amps : ''}
 				oninput={(e) => bench.setAmps(e.currentTarget.value)}

@@ -38,7 +38,7 @@
 		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
 		['1 2 3', 'answer a question'],
-		['P, K, B', 'Proof, Circuit, Bay']
+		['O, I, P, K, B', 'Look, Limits, Proof, Circuit, Bay']
 	];
 	const LOOPS: [Profile['loop'], string][] = [
 		['STARTING', 'Starting loop'],
@@ -91,6 +91,10 @@
 				return void push(`/case/${bench.id}/proof`);
 			case 'circuit':
 				return void push(`/case/${bench.id}/circuit`);
+			case 'look':
+				return void push(`/case/${bench.id}/look`);
+			case 'limits':
+				return void push(`/case/${bench.id}/limits`);
 			case 'bay':
 				return void push('/');
 			case 'help':

@@ -82,7 +82,7 @@ public enum Topic {
 
     /** Values that several topics share. */
     private static final class Choices {
-        private static final String[] LOOK = {"GOOD", "good", "FOUND", "something", "NOT_SEEN", "not seen"};
+        private static final String[] LOOK = {"GOOD", "good", "FOUND", "a fault", "NOT_SEEN", "not seen"};
         private static final String[] TWO_ENDED = {"OPEN", "done", "CLOSED", "restored"};
     }
 

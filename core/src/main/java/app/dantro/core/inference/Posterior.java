@@ -45,6 +45,8 @@ public final class Posterior {
     private final double[] slipWeights;
     private List<Explanation> explanations = List.of();
     private double best = Double.NEGATIVE_INFINITY;
+    /** The best of the single faults; a pair may lie far above all of them. */
+    private double bestSingle = Double.NEGATIVE_INFINITY;
 
     private record Raw(int first, int second, long slips, double logWeight, double distance) {}
 
@@ -89,7 +91,7 @@ public final class Posterior {
                 .mapToDouble(Explanation::probability)
                 .sum();
         Posterior less = new Posterior(prepared, evidence.without(reading));
-        less.singles(h -> attainable[h] > best - HOPELESS_NATS);
+        less.singles(h -> attainable[h] > bestSingle - HOPELESS_NATS);
         if (pairs > LEAST_PAIRS && less.fitsBadly()) {
             less.looked = looked;
             less.explainPairs();
@@ -240,6 +242,7 @@ public final class Posterior {
         }
         if (second < 0) {
             attainable[first] = Math.max(most, reached);
+            bestSingle = Math.max(bestSingle, reached);
         }
         if (second < 0 && first > 0) {
             singleFits.add(new Raw(first, second, 0, reached, distance));

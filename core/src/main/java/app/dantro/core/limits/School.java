@@ -14,6 +14,11 @@ import java.util.Optional;
  * @param returnVolts allowed drop of the return side, in volts
  */
 public record School(String id, String name, Optional<Double> supplyVolts, Optional<Double> returnVolts, String notes) {
+    /** The school that also has a least drop: under it nothing was loaded, or a probe had no contact. */
+    public static final String WINDOW = "charging-window";
+
+    /** Not doubled on 24 V. */
+    public static final double LEAST_WINDOW_VOLTS = 0.03;
 
     /** The starting schools, in the order they are shown. */
     public static List<School> starting() {
@@ -49,7 +54,7 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
         return List.of(
                 charging("charging-half-and-two-tenths", "Half and two tenths", 0.50, 0.20),
                 charging("charging-two-tenths-both", "Two tenths both", 0.20, 0.20),
-                charging("charging-window", "Window", 0.40, 0.40),
+                charging(WINDOW, "Window", 0.40, 0.40),
                 charging("charging-two-tenths-and-one", "Two tenths and one", 0.20, 0.10),
                 charging("charging-three-tenths-and-one", "Three tenths and one", 0.30, 0.10),
                 charging("charging-four-and-two-tenths", "Four and two tenths", 0.40, 0.20),

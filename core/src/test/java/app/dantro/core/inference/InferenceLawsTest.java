@@ -154,6 +154,25 @@ class InferenceLawsTest {
     }
 
     @Test
+    void withoutAReadingThereIsAlwaysAnAnswerEvenWhereOnlyAPairExplainsTheRest() {
+        List<Observation> twoFaults = new ArrayList<>(List.of(
+                volts(Condition.REST, "post-plus", "post-minus", 12.58),
+                volts(Condition.CRANKING, "post-plus", "post-minus", 12.02)));
+        for (int again = 0; again < 5; again++) {
+            twoFaults.add(volts(Condition.CRANKING, "starter-case", "block", 1.513 + 0.01 * again));
+            twoFaults.add(volts(Condition.CRANKING, "cable-end-battery", "cable-end-starter", 2.231 - 0.01 * again));
+        }
+        Posterior posterior = Posterior.of(PREPARED, Evidence.of(twoFaults));
+        assertThat(posterior.explanations().get(0).second()).isNotNegative();
+        for (Observation o : twoFaults) {
+            assertThat(posterior.without(o.reading()).explanations().stream()
+                            .mapToDouble(Explanation::probability)
+                            .sum())
+                    .isCloseTo(1, within(1e-9));
+        }
+    }
+
+    @Test
     void aDisplayThatWaversByTwoDigitsIsNoContradiction() {
         Posterior posterior = Posterior.of(
                 PREPARED,

@@ -1,0 +1,2 @@
+/** What the shop has decided for itself: which school it follows, and why. */
+package app.dantro.server.shop;
