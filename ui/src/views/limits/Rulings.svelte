@@ -30,7 +30,7 @@
 <style>
 	ul {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(176px, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(176px, 45%), 1fr));
 		gap: 8px;
 	}
 	.cell {

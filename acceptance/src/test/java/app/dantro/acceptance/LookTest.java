@@ -54,7 +54,9 @@ class LookTest {
         "desk, day, ''", "desk, bay, ''", "phone, day, ''", "phone, bay, ''",
         "desk, day, workbench", "desk, bay, workbench", "phone, day, workbench", "phone, bay, workbench",
         "desk, day, proof", "desk, bay, proof", "phone, day, proof", "phone, bay, proof",
-        "desk, day, circuit", "desk, bay, circuit", "phone, day, circuit", "phone, bay, circuit"
+        "desk, day, circuit", "desk, bay, circuit", "phone, day, circuit", "phone, bay, circuit",
+        "desk, day, look", "desk, bay, look", "phone, day, look", "phone, bay, look",
+        "desk, day, limits", "desk, bay, limits", "phone, day, limits", "phone, bay, limits"
     })
     void everyViewIsReadableReachableAndFits(String size, String theme, String view) throws Exception {
         Page page = size.equals("desk") ? workshop.desk() : workshop.phone();
@@ -73,6 +75,14 @@ class LookTest {
         if (view.equals("circuit")) {
             page.locator("header").getByText("Circuit").click();
             assertThat(page.getByText("Starting, supply side")).isVisible();
+        }
+        if (view.equals("look")) {
+            page.locator("header").getByText("Look").click();
+            assertThat(page.getByText("0 of 8 seen")).isVisible();
+        }
+        if (view.equals("limits")) {
+            page.locator("header").getByText("Limits").click();
+            assertThat(page.getByText("Cranking voltage")).isVisible();
         }
         page.evaluate(Files.readString(AXE));
         assertThat((List<?>) page.evaluate(RUN_AXE)).isEmpty();

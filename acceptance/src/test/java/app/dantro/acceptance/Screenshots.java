@@ -3,6 +3,7 @@ package app.dantro.acceptance;
 import static app.dantro.acceptance.Bench.VAN;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
@@ -39,9 +40,15 @@ public final class Screenshots {
         shoot(page, "circuit");
         page.locator("nav").getByText("Bay").click();
         page.getByText(VAN).click();
+        look(page);
         follow(page, 4);
         shoot(page, "workbench-walk");
         follow(page, MOST_READINGS);
+        page.locator("header").getByText("Limits").click();
+        page.getByText("Base voltage").first().waitFor();
+        shoot(page, "limits");
+        page.locator("header").getByText("Workbench").click();
+        new Bench(page).title().waitFor();
         shoot(page, "workbench-found");
         page.getByText("Dark bay").click();
         shoot(page, "workbench-found-dark");
@@ -55,6 +62,24 @@ public final class Screenshots {
         page.getByText("Yes, it cranks and starts").click();
         page.getByText("See the proof").waitFor();
         shoot(page, "workbench-verified");
+    }
+
+    private void look(Page page) {
+        page.locator("header").getByText("Look").click();
+        state(page, "Posts and clamps", "good");
+        state(page, "Ground straps", "not seen");
+        state(page, "What it does", "cranks slowly");
+        state(page, "Engine disabled", "done");
+        shoot(page, "look");
+        state(page, "Engine disabled", "restored");
+        page.locator("header").getByText("Workbench").click();
+    }
+
+    private static void state(Page page, String topic, String value) {
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(topic))
+                .getByText(value)
+                .first()
+                .click();
     }
 
     private void phone(Page page) {

@@ -34,6 +34,53 @@ class StoryTest {
         workshop.close();
     }
 
+    /** A case from the door, what was looked at first, and what keeps it open until it is put back. */
+    @Test
+    void whatWasSaidAndSeenGoesWithTheCase() {
+        Page page = workshop.desk();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New case"))
+                .click();
+        page.getByLabel("Vehicle").fill("Osier cart");
+        tap(page, "single click, no crank");
+        tap(page, "cold");
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("DC clamp at hand"))
+                .getByText("no")
+                .click();
+        tap(page, "Start the case");
+        Bench bench = new Bench(page);
+        bench.seesTitle("Base voltage at the posts");
+        assertThat(page.locator(".next")).containsText("Look first");
+        page.keyboard().press("o");
+        Locator symptom = group(page, "What it does");
+        assertThat(symptom.locator("[aria-pressed=true]")).containsText("one click");
+        group(page, "Posts and clamps").getByText("a fault").click();
+        tap(page, "It was put right: record it");
+        page.getByLabel("Which part").selectOption("lead-joint-clamp");
+        tap(page, "Record the repair");
+        group(page, "Engine disabled").getByText("done").click();
+        assertThat(group(page, "Engine disabled").locator("[aria-pressed=true]"))
+                .containsText("done");
+
+        page.keyboard().press("w");
+        assertThat(page.locator(".next")).containsText("To put back: Engine disabled for cranking");
+        page.locator("#condition").selectOption("CRANKING");
+        assertThat(page.locator("#amps")).hasAttribute("placeholder", "no clamp at hand");
+        page.locator("header").getByText("Proof").click();
+        assertThat(page.getByText("Found while looking: Posts and clamps").first())
+                .isVisible();
+    }
+
+    private static Locator group(Page page, String name) {
+        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private static void tap(Page page, String words) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(words).setExact(true))
+                .click();
+    }
+
     @Test
     void byKeyboardAlone() {
         Page page = workshop.desk();
@@ -207,7 +254,7 @@ class StoryTest {
         assertThat(page.getByText("New case")).isVisible();
         page.keyboard().press("n");
         page.locator("input[name=vehicle]").fill("Heron 7 minibus");
-        page.getByText("cranks slowly when cold").click();
+        page.getByText("nothing happens at the key").click();
         page.locator("select[name=circuit]").selectOption("petrol-body-return");
         page.locator("input[name=celsius]").fill("-4");
         page.keyboard().press("Enter");

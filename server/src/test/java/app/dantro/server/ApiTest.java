@@ -207,6 +207,68 @@ class ApiTest {
     }
 
     @Test
+    void whatWasSaidIsKeptTheNewestCountsAndItCanBeStruck() throws Exception {
+        String first = UUID.randomUUID().toString();
+        assertThat(server.put(path + "/statements/" + first, said("ENGINE_DISABLED", "OPEN"))
+                        .status())
+                .isEqualTo(201);
+        Answer later = server.put(path + fresh("statements"), said("ENGINE_DISABLED", "CLOSED"));
+        assertThat(stated(later, "ENGINE_DISABLED")).isEqualTo("CLOSED");
+        String newest = later.body().path("statements").findParents("stated").stream()
+                .filter(s -> s.path("topic").asText().equals("ENGINE_DISABLED"))
+                .map(s -> s.at("/stated/id").asText())
+                .findFirst()
+                .orElseThrow();
+        Answer struck = server.put(
+                path + fresh("strikes"),
+                Map.of("target", newest, "restores", false, "reason", "Undone", "by", "t", "struckAtMs", 9));
+        assertThat(stated(struck, "ENGINE_DISABLED")).isEqualTo("OPEN");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"SYMPTOM, BROKEN, value, NOTHING", "MOOD, GOOD, topic, must be one of", "REPLACED, '', value, blank"})
+    void aStatementThatIsNoneSaysWhatMayBeStated(String topic, String value, String field, String says)
+            throws Exception {
+        Answer answer = server.put(path + fresh("statements"), said(topic, value));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.body().at("/fields/0/field").asText()).isEqualTo(field);
+        assertThat(answer.text("detail")).contains(says);
+    }
+
+    @Test
+    void theSchoolsStandSideBySideAndTheShopFollowsOneWithItsReason() throws Exception {
+        server.put(path + fresh("readings"), cranking("starter-case", "post-minus", "0.42", 155));
+        Answer limits = server.get(path + "/limits");
+        assertThat(limits.body().at("/table/rows/0/what").asText()).isEqualTo("Cranking, whole return side");
+        assertThat(limits.body().at("/table/rows/0/parting").asText()).startsWith("They part.");
+
+        Answer without = server.put("/api/shop/schools/" + UUID.randomUUID(), follows("By size, car", " "));
+        assertThat(without.status()).isEqualTo(400);
+        assertThat(without.text("detail")).contains("Say why");
+        Answer unknown = server.put("/api/shop/schools/" + UUID.randomUUID(), follows("Guesswork", "why"));
+        assertThat(unknown.text("detail")).contains("There are: Three and five tenths");
+        server.put("/api/shop/schools/" + UUID.randomUUID(), follows("By size, car", "small cars only"));
+        assertThat(server.get(path + "/limits").body().at("/followed/0/school").asText())
+                .isEqualTo("By size, car");
+    }
+
+    private static Map<String, Object> follows(String school, String reason) {
+        return Map.of("loop", "STARTING", "school", school, "reason", reason, "by", "t", "chosenAtMs", 1);
+    }
+
+    private static Map<String, Object> said(String topic, String value) {
+        return Map.of("topic", topic, "value", value, "note", "", "by", "t", "saidAtMs", 5);
+    }
+
+    private static String stated(Answer answer, String topic) {
+        return answer.body().path("statements").findParents("stated").stream()
+                .filter(s -> s.path("topic").asText().equals(topic))
+                .map(s -> s.at("/stated/value").asText())
+                .findFirst()
+                .orElse("");
+    }
+
+    @Test
     void aRepairOfAPartThatIsNotThereIsRefused() throws Exception {
         Answer answer = server.put(
                 path + fresh("repairs"),

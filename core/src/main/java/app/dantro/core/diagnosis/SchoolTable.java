@@ -156,7 +156,10 @@ public record SchoolTable(List<Row> rows) {
 
         private String named(DropVerdict verdict) {
             for (Side side : Side.values()) {
-                if (findings.whole(side).filter(verdict::equals).isPresent()) {
+                var ends = findings.loop().ends(side);
+                Set<PointId> pair =
+                        Set.of(verdict.reading().red(), verdict.reading().black());
+                if (pair.equals(Set.of(ends.getKey(), ends.getValue()))) {
                     return "whole " + side.words();
                 }
             }

@@ -37,6 +37,7 @@ public record VoltageWindow(String school, double lowVolts, double highVolts) {
         return List.of(
                 atLeast("13.0 or more", 13.0),
                 atLeast("13.4 or more", 13.4),
+                within(13.5, 14.7),
                 atLeast("Base and a half volt", baseVolts + 0.5));
     }
 

@@ -66,6 +66,7 @@ class SchoolTableTest {
         assertThat(verdicts(rows.get(2)))
                 .containsEntry("13.0 or more", SchoolVerdict.PASSES)
                 .containsEntry("13.4 or more", SchoolVerdict.FAILS)
+                .containsEntry("13.5 to 14.7", SchoolVerdict.FAILS)
                 .containsEntry("Base and a half volt", SchoolVerdict.PASSES);
     }
 

@@ -30,7 +30,7 @@ class DataFolderTest {
                 Statement statement = connection.createStatement()) {
             statement.execute("PRAGMA user_version = 9");
         }
-        refusesUntouched("newer Dantro (schema 9, this one knows 2)");
+        refusesUntouched("newer Dantro (schema 9, this one knows %d)".formatted(DatabaseFile.SCHEMA_VERSION));
     }
 
     @Test
