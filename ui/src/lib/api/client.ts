@@ -17,6 +17,7 @@ export type Statement = components['schemas']['StatementView'];
 export type Topic = Statement['topic'];
 export type LimitsView = components['schemas']['LimitsView'];
 export type LimitsRow = components['schemas']['Row'];
+export type DrawMatrix = components['schemas']['DrawMatrix'];
 export type Ruling = components['schemas']['Ruling'];
 export type Part = components['schemas']['PartView'];
 export type ReadingRow = components['schemas']['ReadingView'];

@@ -6,6 +6,7 @@
 	import { followCase } from '../../lib/state/follow.svelte';
 	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import Follow from './Follow.svelte';
+	import Matrix from './Matrix.svelte';
 	import Rulings from './Rulings.svelte';
 
 	type Props = { params: { id: string } };
@@ -83,6 +84,7 @@
 				</p>
 			</section>
 		{/each}
+		{#if limits.matrix}<Matrix matrix={limits.matrix} />{/if}
 		<Follow
 			{limits}
 			by={app.device}

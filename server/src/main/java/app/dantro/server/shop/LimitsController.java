@@ -1,5 +1,7 @@
 package app.dantro.server.shop;
 
+import app.dantro.core.diagnosis.DrawMatrix;
+import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.SchoolTable;
 import app.dantro.core.limits.School;
 import app.dantro.core.procedure.Concern;
@@ -10,6 +12,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -55,12 +58,15 @@ class LimitsController {
     record KnownSchool(Concern loop, String name, String notes) {}
 
     /** Everything the limits view shows. */
-    record LimitsView(SchoolTable table, List<KnownSchool> schools, List<ShopSchool> followed) {}
+    record LimitsView(
+            SchoolTable table, Optional<DrawMatrix> matrix, List<KnownSchool> schools, List<ShopSchool> followed) {}
 
     @GetMapping("/cases/{caseId}/limits")
     LimitsView limits(@PathVariable UUID caseId) {
+        Findings findings = files.assess(files.load(caseId)).findings();
         return new LimitsView(
-                SchoolTable.of(files.assess(files.load(caseId)).findings()),
+                SchoolTable.of(findings),
+                DrawMatrix.of(findings),
                 List.of(Concern.values()).stream()
                         .flatMap(loop -> schools(loop).stream().map(s -> new KnownSchool(loop, s.name(), s.notes())))
                         .toList(),
