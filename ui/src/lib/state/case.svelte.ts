@@ -115,7 +115,7 @@ export class CaseState {
 				.map((r) => ({ id: r.id, label: 'the repair', at: r.doneAtMs })),
 			...view.tests.filter((t) => !t.struck).map((t) => ({ id: t.id, label: 'the test', at: t.doneAtMs })),
 			...view.statements.flatMap((s) =>
-				s.stated ? [{ id: s.stated.id, label: `“${s.title}”`, at: s.stated.atMs }] : []
+				s.stated && s.group !== 'TIMER' ? [{ id: s.stated.id, label: `“${s.title}”`, at: s.stated.atMs }] : []
 			)
 		];
 		return events.sort((a, b) => a.at - b.at).at(-1) ?? null;
@@ -316,6 +316,11 @@ export class CaseState {
 	/** Records something said or seen beside readings. */
 	state(topic: Topic, value: string): void {
 		this.#write('statements', { topic, value, note: '', by: this.device, saidAtMs: Date.now() }, 'an answer');
+	}
+
+	/** What was stated last on a topic. */
+	stated(topic: Topic) {
+		return this.#view?.statements.find((s) => s.topic === topic)?.stated;
 	}
 
 	complaintTest(passed: boolean): void {

@@ -16,6 +16,7 @@ export type Shortcut =
 				| 'proof'
 				| 'circuit'
 				| 'look'
+				| 'crank'
 				| 'limits'
 				| 'bay'
 				| 'help';
@@ -36,6 +37,7 @@ const LETTERS: Record<string, Shortcut> = {
 	k: { do: 'circuit' },
 	b: { do: 'bay' },
 	o: { do: 'look' },
+	t: { do: 'crank' },
 	i: { do: 'limits' },
 	'?': { do: 'help' }
 };

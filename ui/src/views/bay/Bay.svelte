@@ -12,9 +12,10 @@
 	const app = getApp();
 	const outbox = new Outbox(app.database, window.localStorage, window.fetch.bind(window), () => undefined);
 	const waiting = $derived(outbox.letters.length);
-	const inWork = $derived(cases?.filter((c) => c.stage !== 'VERIFIED' && !c.setAside) ?? []);
+	const ended = (c: CaseCard) => c.stage === 'VERIFIED' || c.stage === 'CLOSED';
+	const inWork = $derived(cases?.filter((c) => !ended(c) && !c.setAside) ?? []);
 	const aside = $derived(cases?.filter((c) => c.setAside) ?? []);
-	const closed = $derived(cases?.filter((c) => c.stage === 'VERIFIED' && !c.setAside) ?? []);
+	const closed = $derived(cases?.filter((c) => ended(c) && !c.setAside) ?? []);
 
 	$effect(() => {
 		api
@@ -65,7 +66,7 @@
 		{#each inWork as card (card.id)}<li><CaseTile {card} /></li>{/each}
 	</ul>
 	{#if closed.length > 0}
-		<h2>Verified</h2>
+		<h2>Closed</h2>
 		<ul>
 			{#each closed as card (card.id)}<li><CaseTile {card} /></li>{/each}
 		</ul>

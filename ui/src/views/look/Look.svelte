@@ -99,6 +99,9 @@
 			<h2>Undone for measuring</h2>
 			<p>What is done here has to be restored before the complaint is tested.</p>
 			{#each of('TWO_ENDED') as topic (topic.topic)}{@render asked(topic)}{/each}
+			<h2 class="end">End without the test</h2>
+			<p>The case closes, but not as verified. A new reading opens it again.</p>
+			{#each of('CLOSING') as topic (topic.topic)}{@render asked(topic)}{/each}
 		</section>
 	</div>
 	<KeysHelp bind:open={help} keys={KEYS} />
@@ -154,6 +157,9 @@
 	section {
 		padding: 12px 16px;
 		font-size: 15px;
+	}
+	.end {
+		padding-top: 18px;
 	}
 	section > p {
 		padding-bottom: 6px;

@@ -4,6 +4,7 @@
 	import Cautions from './Cautions.svelte';
 	import ProbeCard from './ProbeCard.svelte';
 	import RepairCard from './RepairCard.svelte';
+	import Timer from './Timer.svelte';
 	import ToSee from './ToSee.svelte';
 	import UndoKey from './UndoKey.svelte';
 	import SlipQuestion from './SlipQuestion.svelte';
@@ -21,6 +22,7 @@
 </script>
 
 <section class="card next" aria-label="What to do next">
+	<Timer {bench} shown="running" />
 	{#if bench.asked}
 		<SlipQuestion {bench} reading={bench.asked} />
 	{:else if bench.probe}
@@ -50,6 +52,7 @@
 		{#if bench.message}<p role="alert">{bench.message}</p>{/if}
 		<Cautions cautions={step.cautions} />
 	{/if}
+	{#if step?.kind !== 'DONE'}<Timer {bench} shown="idle" />{/if}
 	{#if unseen}
 		<p class="aside"><a href="#/case/{bench.id}/look">Look first: posts, cables, grounds, fuses</a></p>
 	{/if}

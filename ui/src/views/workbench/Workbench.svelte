@@ -35,6 +35,7 @@
 		['L', 'show the other loop'],
 		['N', 'back to the next step of the plan'],
 		['M', 'measure with the simulated meter'],
+		['T', 'time a crank, or end it'],
 		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
 		['1 2 3', 'answer a question'],
@@ -91,6 +92,8 @@
 				return void push(`/case/${bench.id}/proof`);
 			case 'circuit':
 				return void push(`/case/${bench.id}/circuit`);
+			case 'crank':
+				return bench.state('CRANK', bench.stated('CRANK')?.value === 'START' ? 'STOP' : 'START');
 			case 'look':
 				return void push(`/case/${bench.id}/look`);
 			case 'limits':

@@ -65,6 +65,20 @@ class StoryTest {
         assertThat(page.locator(".next")).containsText("To put back: Engine disabled for cranking");
         page.locator("#condition").selectOption("CRANKING");
         assertThat(page.locator("#amps")).hasAttribute("placeholder", "no clamp at hand");
+        page.keyboard().press("Escape");
+        page.keyboard().press("t");
+        Page other = workshop.desk();
+        other.navigate(page.url());
+        assertThat(other.locator("[role=timer]")).containsText("Cranking");
+        tap(other, "Stop");
+        assertThat(page.locator("[role=timer]")).containsText("Let the starter cool");
+
+        page.keyboard().press("o");
+        group(page, "Engine disabled").getByText("restored").click();
+        page.getByLabel("Closed without the complaint's test, because").fill("the owner took it away");
+        page.keyboard().press("Enter");
+        page.getByText("To the workbench").click();
+        bench.seesTitle("Closed, not verified");
         page.locator("header").getByText("Proof").click();
         assertThat(page.getByText("Found while looking: Posts and clamps").first())
                 .isVisible();

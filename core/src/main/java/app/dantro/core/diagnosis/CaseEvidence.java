@@ -79,6 +79,14 @@ public record CaseEvidence(
         return repairs.isEmpty() ? Optional.empty() : Optional.of(repairs.get(repairs.size() - 1));
     }
 
+    /** Why the case was closed without proof; a reading or repair after that opens it again. */
+    public Optional<Statement> closedUnverified() {
+        return statements
+                .about(Topic.CLOSED_UNVERIFIED)
+                .filter(closed -> counted().stream().allMatch(r -> r.takenAtMillis() <= closed.saidAtMillis()))
+                .filter(closed -> repairs.stream().allMatch(r -> r.doneAtMillis() <= closed.saidAtMillis()));
+    }
+
     /** The last complaint test after the last repair. */
     public Optional<ComplaintTest> lastTest() {
         long since = lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);

@@ -66,7 +66,12 @@ public enum Topic {
     ENGINE_TURNS(Group.PROOF, "The engine, turned by hand", "FREELY", "turns freely", "HARD", "turns hard"),
     BELT_DRIVES(Group.PROOF, "Belt, pulley and shaft with the engine", "YES", "it is driven", "NO", "it slips"),
     PLUG_FED(Group.PROOF, "What its plug needs (maker's figures)", "YES", "arrives", "NO", "missing"),
-    DRAIN_FOUND(Group.PROOF, "Branch by branch, after the sleep time", "YES", "it is this one", "NO", "it is not");
+    DRAIN_FOUND(Group.PROOF, "Branch by branch, after the sleep time", "YES", "it is this one", "NO", "it is not"),
+
+    CRANK(Group.TIMER, "Cranking", "START", "crank", "STOP", "stop"),
+    SURFACE_CHARGE(Group.TIMER, "Surface charge", "START", "load on"),
+
+    CLOSED_UNVERIFIED(Group.CLOSING, "Closed without the complaint's test, because");
 
     /** Where a topic belongs. */
     public enum Group {
@@ -77,7 +82,11 @@ public enum Topic {
         /** Undone again before the case closes. */
         TWO_ENDED,
         /** Seen or tried before a device is called faulty. */
-        PROOF
+        PROOF,
+        /** Begun or ended at a moment that every screen counts from. */
+        TIMER,
+        /** Why the case ends without proof. */
+        CLOSING
     }
 
     /** Values that several topics share. */

@@ -39,8 +39,23 @@ public final class OrderOfWork {
         boolean charges =
                 concern == Concern.CHARGING && evidence.circuit().alternator().isPresent();
         Assessment assessment = charges ? charging.assess(findings, judgement) : starting.assess(findings, judgement);
-        return restoredFirst(assessment, evidence)
+        return restoredFirst(closed(assessment, evidence), evidence)
                 .with(prepared.map(p -> RetestCheck.of(evidence, p, complaint)).orElse(List.of()));
+    }
+
+    /** A case may end without proof if someone says why; it never counts as verified. */
+    private static Assessment closed(Assessment assessment, CaseEvidence evidence) {
+        boolean verified = assessment.stage() == Stage.VERIFIED;
+        return evidence.closedUnverified()
+                .filter(closed -> !verified)
+                .map(closed -> assessment.at(
+                        Stage.CLOSED,
+                        Step.of(
+                                Step.Kind.DONE,
+                                "Closed, not verified",
+                                "The complaint's own test was not passed. Reason: %s".formatted(closed.value()),
+                                List.of())))
+                .orElse(assessment);
     }
 
     /** No case closes, and no complaint is tested, while something is still undone. */

@@ -9,7 +9,8 @@ public enum Stage {
     REPAIR("Repair"),
     RETEST("Waits for retest"),
     ELSEWHERE("Wiring is good"),
-    VERIFIED("Verified");
+    VERIFIED("Verified"),
+    CLOSED("Closed, not verified");
 
     private final String words;
 

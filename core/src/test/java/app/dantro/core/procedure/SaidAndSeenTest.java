@@ -101,6 +101,23 @@ class SaidAndSeenTest {
     }
 
     @Test
+    void aCaseMayBeClosedUnverifiedWithItsReasonUntilSomethingNewIsRead() {
+        Statement closed =
+                new Statement(UUID.randomUUID(), Topic.CLOSED_UNVERIFIED, "owner took it", "", Long.MAX_VALUE);
+        Assessment ended = rules(dragging, closed);
+        assertThat(ended.stage()).isEqualTo(Stage.CLOSED);
+        assertThat(ended.next().kind()).isEqualTo(Step.Kind.DONE);
+        assertThat(ended.next().why()).contains("owner took it").contains("not passed");
+
+        assertThat(rules(dragging, closed, said(Topic.BATTERY_LIFTED, "OPEN"))
+                        .next()
+                        .kind())
+                .isEqualTo(Step.Kind.RESTORE);
+        Statement before = new Statement(UUID.randomUUID(), Topic.CLOSED_UNVERIFIED, "owner took it", "", -1);
+        assertThat(rules(dragging, before).stage()).isNotEqualTo(Stage.CLOSED);
+    }
+
+    @Test
     void aBatteryFreshFromTheChargerIsReadAgainBelowTheUsualMarkToo() {
         List<Reading> charged = List.of(base("12.68"));
         assertThat(rules(charged).next().why()).doesNotContain("surface charge");

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { clock, crankPhase, surfacePhase } from './timers';
+
+const at = (seconds: number) => 1_000_000 + seconds * 1000;
+
+describe('the crank timer', () => {
+	it('counts a crank, says stop at fifteen seconds, and forgets one that nobody ended', () => {
+		expect(crankPhase('START', at(0), at(4))).toEqual({ words: 'Cranking', seconds: 4, now: false });
+		expect(crankPhase('START', at(0), at(15))).toMatchObject({ now: true, seconds: 15 });
+		expect(crankPhase('START', at(0), at(60))).toBeNull();
+	});
+
+	it('lets the starter cool for two minutes', () => {
+		expect(crankPhase('STOP', at(0), at(20))).toMatchObject({ words: 'Let the starter cool', seconds: 100 });
+		expect(crankPhase('STOP', at(0), at(120))).toBeNull();
+		expect(crankPhase(undefined, 0, at(1))).toBeNull();
+	});
+
+	it('takes a start from a clock that runs ahead as just begun', () => {
+		expect(crankPhase('START', at(30), at(0))).toMatchObject({ seconds: 0 });
+	});
+});
+
+describe('the surface charge timer', () => {
+	it('asks for a minute of load, two of rest, and then for the reading', () => {
+		expect(surfacePhase('START', at(0), at(10))).toMatchObject({
+			words: 'Lights and blower on',
+			seconds: 50
+		});
+		expect(surfacePhase('START', at(0), at(61))).toMatchObject({ words: 'All off, wait', seconds: 119 });
+		expect(surfacePhase('START', at(0), at(180))).toMatchObject({ now: true });
+		expect(surfacePhase('START', at(0), at(3600))).toBeNull();
+		expect(surfacePhase(undefined, 0, at(1))).toBeNull();
+	});
+
+	it('is shown in minutes and seconds', () => {
+		expect([clock(5), clock(65), clock(120)]).toEqual(['0:05', '1:05', '2:00']);
+	});
+});

@@ -1,0 +1,49 @@
+/** What a timer says at a moment. Pure, so that it can be tested without waiting. */
+
+export type Phase = {
+	words: string;
+	/** Seconds to go, or gone if the phase has no end. */
+	seconds: number;
+	/** Something has to be stopped, or may begin. */
+	now: boolean;
+};
+
+/** Longest a starter is cranked, and how long it then cools. */
+export const CRANK_SECONDS = 15;
+export const COOL_SECONDS = 120;
+/** A recorded start that nobody ended is no crank any more. */
+const FORGOTTEN_SECONDS = 60;
+const LOAD_SECONDS = 60;
+const REST_SECONDS = 120;
+
+const since = (atMs: number, nowMs: number) => Math.max(0, Math.floor((nowMs - atMs) / 1000));
+
+/** A crank since its start, or the starter cooling since its stop; null when nothing runs. */
+export function crankPhase(value: string | undefined, atMs: number, nowMs: number): Phase | null {
+	const gone = since(atMs, nowMs);
+	if (value === 'START' && gone < FORGOTTEN_SECONDS) {
+		return gone < CRANK_SECONDS
+			? { words: 'Cranking', seconds: gone, now: false }
+			: { words: 'Stop: the starter overheats', seconds: gone, now: true };
+	}
+	if (value === 'STOP' && gone < COOL_SECONDS) {
+		return { words: 'Let the starter cool', seconds: COOL_SECONDS - gone, now: false };
+	}
+	return null;
+}
+
+/** Removing surface charge: a minute of load, two of rest, then the reading; null when it was not begun or long ago. */
+export function surfacePhase(value: string | undefined, atMs: number, nowMs: number): Phase | null {
+	if (value !== 'START') return null;
+	const gone = since(atMs, nowMs);
+	if (gone < LOAD_SECONDS) return { words: 'Lights and blower on', seconds: LOAD_SECONDS - gone, now: false };
+	if (gone < LOAD_SECONDS + REST_SECONDS) {
+		return { words: 'All off, wait', seconds: LOAD_SECONDS + REST_SECONDS - gone, now: false };
+	}
+	return gone < 30 * 60 ? { words: 'Read the base voltage now', seconds: 0, now: true } : null;
+}
+
+/** Minutes and seconds, such as 1:05. */
+export function clock(seconds: number): string {
+	return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}

@@ -1,0 +1,68 @@
+<script lang="ts">
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import { clock, crankPhase, surfacePhase } from '../../lib/state/timers';
+	import Key from '../../lib/components/Key.svelte';
+
+	/** Counts from a moment on record, so that a reload or another screen shows the same. */
+	type Props = {
+		bench: CaseState;
+		/** What runs stands on top of the card; what may be begun, below. */ shown: 'running' | 'idle';
+	};
+	let { bench, shown }: Props = $props();
+	let now = $state(Date.now());
+	const crank = $derived(bench.stated('CRANK'));
+	const surface = $derived(bench.stated('SURFACE_CHARGE'));
+	const cranking = $derived(crank && crankPhase(crank.value, crank.atMs, now));
+	const removing = $derived(surface && surfacePhase(surface.value, surface.atMs, now));
+	const cranked = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
+	const asked = $derived(bench.view?.next.why.includes('surface charge.') ?? false);
+	const running = $derived(crank?.value === 'START' && cranking !== null);
+
+	$effect(() => {
+		const tick = setInterval(() => (now = Date.now()), 500);
+		return () => clearInterval(tick);
+	});
+</script>
+
+{#if shown === 'running'}
+	{#if cranking}
+		<div class="timer" class:stop={cranking.now} role="timer" aria-label="Crank timer">
+			<b>{cranking.words}</b> <span class="left">{clock(cranking.seconds)}</span>
+			{#if running}<Key primary onclick={() => bench.state('CRANK', 'STOP')}>Stop</Key>{/if}
+		</div>
+	{/if}
+	{#if removing}
+		<div class="timer" class:stop={removing.now} role="timer" aria-label="Surface charge timer">
+			<b>{removing.words}</b>
+			{#if !removing.now}<span class="left">{clock(removing.seconds)}</span>{/if}
+		</div>
+	{/if}
+{:else}
+	{#if cranked && !running}
+		<p class="keys"><Key onclick={() => bench.state('CRANK', 'START')}>Time the crank</Key></p>
+	{/if}
+	{#if asked && !removing}
+		<p class="keys">
+			<Key onclick={() => bench.state('SURFACE_CHARGE', 'START')}>Load is on: start the timer</Key>
+		</p>
+	{/if}
+{/if}
+
+<style>
+	.timer {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 12px;
+		font-size: 17px;
+	}
+	.left {
+		font-size: 24px;
+		font-weight: 800;
+	}
+	.stop {
+		padding: 4px 10px;
+		border: 3px solid var(--ink);
+		border-radius: 10px;
+	}
+</style>
