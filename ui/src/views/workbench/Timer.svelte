@@ -15,7 +15,7 @@
 	const cranking = $derived(crank && crankPhase(crank.value, crank.atMs, now));
 	const removing = $derived(surface && surfacePhase(surface.value, surface.atMs, now));
 	const cranked = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
-	const asked = $derived(bench.view?.next.why.includes('surface charge.') ?? false);
+	const asked = $derived(bench.view?.next.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false);
 	const running = $derived(crank?.value === 'START' && cranking !== null);
 
 	$effect(() => {

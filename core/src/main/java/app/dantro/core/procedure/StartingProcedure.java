@@ -20,6 +20,7 @@ import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Guide;
@@ -145,11 +146,12 @@ public final class StartingProcedure {
             return Optional.of(new Placed(
                     Stage.BATTERY,
                     Step.measure(base(
-                            findings.loop(),
-                            "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again."
-                                    .formatted(Amount.volts(BatteryJudge.surfaceVolts(
-                                                    findings.evidence().statements())
-                                            * findings.loop().blocks()))))));
+                                    findings.loop(),
+                                    "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again."
+                                            .formatted(Amount.volts(BatteryJudge.surfaceVolts(
+                                                            findings.evidence().statements())
+                                                    * findings.loop().blocks()))))
+                            .after(Topic.SURFACE_CHARGE, "lights and blower on for a minute, then all off for two")));
         }
         return Optional.empty();
     }

@@ -59,6 +59,12 @@ public record Step(
                         .toList());
     }
 
+    /** The same reading, after something that is timed from when it was begun. */
+    Step after(Topic timed, String words) {
+        return new Step(
+                kind, title, why, probe, part, forecast, cautions, List.of(new ToSee(timed, "START", words, false)));
+    }
+
     /** What was taken apart is put back before the complaint's own test. */
     static Step restore(List<Topic> open) {
         return new Step(

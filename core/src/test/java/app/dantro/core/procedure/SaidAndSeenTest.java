@@ -124,6 +124,9 @@ class SaidAndSeenTest {
         assertThat(rules(charged, said(Topic.CHARGER, "YES")).next().why())
                 .contains("12.60 V")
                 .contains("surface charge");
+        assertThat(rules(charged, said(Topic.CHARGER, "YES")).next().toSee())
+                .extracting(Step.ToSee::topic)
+                .containsExactly(Topic.SURFACE_CHARGE);
     }
 
     @Test
