@@ -2,6 +2,7 @@
 	import Router, { router } from 'svelte-spa-router';
 	import { AppState, setApp } from './lib/state/app.svelte';
 	import Header from './lib/components/Header.svelte';
+	import Alone from './views/alone/Alone.svelte';
 	import Bay from './views/bay/Bay.svelte';
 	import Workbench from './views/workbench/Workbench.svelte';
 	import Proof from './views/proof/Proof.svelte';
@@ -9,6 +10,9 @@
 	import Limits from './views/limits/Limits.svelte';
 	import Look from './views/look/Look.svelte';
 	import Nowhere from './views/Nowhere.svelte';
+	import Pair from './views/seat/Pair.svelte';
+	import Seat from './views/seat/Seat.svelte';
+	import Settings from './views/settings/Settings.svelte';
 
 	const app = setApp(new AppState(window.localStorage));
 	const loaded = app.load();
@@ -18,7 +22,11 @@
 		'/case/:id/proof': Proof,
 		'/case/:id/circuit': Circuit,
 		'/case/:id/look': Look,
+		'/case/:id/alone': Alone,
 		'/case/:id/limits': Limits,
+		'/seat/:id': Seat,
+		'/pair/:code/:caseId?': Pair,
+		'/settings': Settings,
 		'*': Nowhere
 	};
 
@@ -27,11 +35,17 @@
 	});
 </script>
 
-<Header location={router.location} />
-<main>
-	{#await loaded then}
-		{#key router.location}
-			<Router {routes} />
-		{/key}
-	{/await}
-</main>
+{#await loaded then}
+	{#if app.me?.role === 'NONE'}
+		<main><Pair /></main>
+	{:else if app.me?.role === 'SEAT' && app.me.caseId}
+		<main><Seat params={{ id: app.me.caseId }} /></main>
+	{:else}
+		<Header location={router.location} />
+		<main>
+			{#key router.location}
+				<Router {routes} />
+			{/key}
+		</main>
+	{/if}
+{/await}

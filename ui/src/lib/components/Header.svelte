@@ -26,6 +26,12 @@
 			<a href={link.href} aria-current={link.here ? 'page' : undefined}>{link.name}</a>
 		{/each}
 	</nav>
+	<a
+		class="theme settings"
+		class:away={caseId}
+		href="#/settings"
+		aria-current={location === '/settings' ? 'page' : undefined}>Settings</a
+	>
 	<button class="theme" onclick={() => app.toggleTheme()}>
 		{app.theme === 'day' ? 'Dark bay' : 'Daylight'}
 	</button>
@@ -92,6 +98,9 @@
 			gap: 0;
 			min-width: 0;
 			justify-content: space-between;
+		}
+		.settings.away {
+			display: none;
 		}
 		.theme {
 			font-size: 14px;

@@ -1,14 +1,15 @@
 <script lang="ts">
-	import type { ReadingRow } from '../api/client';
+	import type { Cranks, ReadingRow } from '../api/client';
 	import { amps, moment } from '../format/si';
 	import Key from './Key.svelte';
 
 	type Props = {
 		readings: ReadingRow[];
+		/** What several cranks say together. */ cranks: Cranks[];
 		onstrike: (reading: ReadingRow) => void;
 		onrestore: (reading: ReadingRow) => void;
 	};
-	let { readings, onstrike, onrestore }: Props = $props();
+	let { readings, cranks, onstrike, onrestore }: Props = $props();
 	const newestFirst = $derived(readings.toReversed());
 	const now = Date.now();
 </script>
@@ -18,6 +19,9 @@
 	{#if readings.length === 0}
 		<p class="empty">None yet. The first one is the battery's base voltage.</p>
 	{/if}
+	{#each cranks as together (together.redName + together.blackName)}
+		<p class="cranks"><b>{together.redName} → {together.blackName}</b>: {together.says}</p>
+	{/each}
 	<ul>
 		{#each newestFirst as r (r.id)}
 			<li class:struck={r.state === 'STRUCK'} class:off={r.state !== 'COUNTS'} data-state={r.state}>
@@ -25,7 +29,9 @@
 				<span class="where">
 					<b>{r.redName} → {r.blackName}</b>
 					<span>
-						{r.conditionWords}{r.amps === undefined ? '' : `, ${amps(r.amps)}`} · {moment(r.takenAtMs, now)}
+						{r.conditionWords}{r.statistic === 'SETTLED' ? '' : `, ${r.statisticWords}`}{r.amps === undefined
+							? ''
+							: `, ${amps(r.amps)}`} · {moment(r.takenAtMs, now)}
 						{r.source === 'SIMULATED' ? ' · simulated' : ''}
 						{r.slip?.answer === 'MEANT' ? ` · typed ${r.typed}` : ''}
 					</span>
@@ -54,6 +60,13 @@
 	h2 {
 		font-size: 17px;
 		font-weight: 750;
+	}
+	.cranks {
+		padding: 6px 0;
+		font-size: 15px;
+	}
+	.cranks b::first-letter {
+		text-transform: uppercase;
 	}
 	.empty {
 		padding: 10px 0;

@@ -1,4 +1,4 @@
-import type { CircuitPart, Condition, MeterRange, RepairAction, Standing } from '../api/client';
+import type { CircuitPart, Condition, MeterRange, NewReading, RepairAction, Standing } from '../api/client';
 
 /** Words for the server's closed choices; a new choice fails the type check until it has a word. */
 export const CONDITION_WORDS: Record<Condition, string> = {
@@ -20,6 +20,16 @@ export const CONDITION_WORDS: Record<Condition, string> = {
 
 /** Conditions in which hardly any current flows, so that a clamp shows nothing of use. */
 export const STILL: ReadonlySet<Condition> = new Set<Condition>(['REST', 'KEY_ON', 'AFTER_SWITCH_OFF']);
+
+/** Conditions in which the starter is asked to turn. */
+export const STARTER_TURNS: ReadonlySet<Condition> = new Set<Condition>(['CRANKING', 'START_ATTEMPT']);
+
+export const STATISTIC_WORDS: Record<NewReading['statistic'], string> = {
+	SETTLED: 'settled',
+	MEAN: 'mean of several',
+	MINIMUM: 'lowest (MIN)',
+	INRUSH: 'first peak'
+};
 
 export const STANDING_SIGN: Record<Standing, string> = {
 	CLEARED: '✓',

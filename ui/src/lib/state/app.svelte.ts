@@ -1,5 +1,5 @@
 import { createContext } from 'svelte';
-import { api } from '../api/client';
+import { api, type Me } from '../api/client';
 import { deviceName } from './ids';
 
 export type Theme = 'day' | 'bay';
@@ -8,6 +8,7 @@ export type Theme = 'day' | 'bay';
 export class AppState {
 	#database = $state('');
 	#theme = $state<Theme>('day');
+	#me = $state.raw<Me | null>(null);
 	readonly device: string;
 
 	constructor(private readonly storage: Storage) {
@@ -18,6 +19,10 @@ export class AppState {
 	get database(): string {
 		return this.#database;
 	}
+	/** What this device may do; null while the server has not said. */
+	get me(): Me | null {
+		return this.#me;
+	}
 	get theme(): Theme {
 		return this.#theme;
 	}
@@ -25,6 +30,8 @@ export class AppState {
 	async load(): Promise<void> {
 		const known = this.storage.getItem('dantro:database') ?? '';
 		try {
+			this.#me = (await api.GET('/api/devices/me')).data ?? null;
+			if (this.#me?.role === 'NONE' || this.#me?.role === 'SEAT') return;
 			const { data } = await api.GET('/api/about');
 			this.#database = data?.databaseId ?? known;
 			this.storage.setItem('dantro:database', this.#database);

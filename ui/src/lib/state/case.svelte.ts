@@ -7,14 +7,16 @@ import {
 	type Profile,
 	type Probe,
 	type RepairAction,
+	type SeatView,
 	type SlipAnswer,
 	type Topic
 } from '../api/client';
 import { parseTyped } from '../format/typed';
-import { STILL } from '../format/words';
+import { STARTER_TURNS, STILL } from '../format/words';
 import type { AppState } from './app.svelte';
 import { newId } from './ids';
 import { Outbox } from './outbox.svelte';
+import { putJson } from './seat.svelte';
 
 /** What has been entered but not saved; kept in the browser with every keystroke. */
 type Draft = {
@@ -23,6 +25,8 @@ type Draft = {
 	/** The condition in which that current flowed; in another one it says nothing. */
 	ampsIn?: Condition;
 	range?: NewReading['range'];
+	/** Which value of a moving display is typed; the settled one unless said. */
+	statistic?: NewReading['statistic'];
 	/** The range the technician's own meter stands on; none if it ranges by itself. */
 	meter?: NewReading['range'];
 	simulated?: boolean;
@@ -44,6 +48,8 @@ export class CaseState {
 	#outbox: Outbox;
 	#request = 0;
 	#otherLoop = $state(false);
+	#seat = $state.raw<SeatView | null>(null);
+	#seatAt = $state(0);
 
 	constructor(
 		readonly id: string,
@@ -90,6 +96,10 @@ export class CaseState {
 		const { amps, ampsIn } = this.#draft;
 		return ampsIn === undefined || ampsIn === this.condition ? amps : '';
 	}
+	/** Peaks exist only while the starter turns. */
+	get statistic(): NewReading['statistic'] {
+		return STARTER_TURNS.has(this.condition) ? (this.#draft.statistic ?? 'SETTLED') : 'SETTLED';
+	}
 	/** The loop on screen: the one the complaint is about, or the vehicle's other one. */
 	get profile(): Profile | null {
 		const view = this.#view;
@@ -129,6 +139,44 @@ export class CaseState {
 		return this.#outbox.letters.filter((l) => l.caseId === this.id);
 	}
 
+	/** What the seat's line last said. */
+	get seat(): SeatView | null {
+		return this.#seat;
+	}
+	/** When it said so, on this page's own clock. */
+	get seatAt(): number {
+		return this.#seatAt;
+	}
+
+	heard(seat: SeatView): void {
+		this.#seat = seat;
+		this.#seatAt = performance.now();
+	}
+
+	/** Gives the seat an order; never kept for later, since a late order is a wrong one. */
+	async order(kind: SeatView['order'], seconds: number): Promise<void> {
+		this.#message = '';
+		try {
+			const { view, refused } = await putJson(`/api/cases/${this.id}/seat/orders/${newId()}`, {
+				kind,
+				seconds
+			});
+			if (view) this.heard(view);
+			else this.#message = refused ?? '';
+		} catch {
+			this.#message = 'The order did not go out: call it across. Dantro cannot be reached.';
+		}
+	}
+
+	/** Begins a crank, or ends it: by the seat if there is one, else by the timer alone. */
+	crank(): void {
+		if (this.#seat?.joined) {
+			void (this.#seat.order === 'STOP' ? this.order('CRANK', 5) : this.order('STOP', 0));
+		} else {
+			this.state('CRANK', this.stated('CRANK')?.value === 'START' ? 'STOP' : 'START');
+		}
+	}
+
 	/** Fetches the case; a later request wins over an earlier one. */
 	async load(): Promise<void> {
 		const request = ++this.#request;
@@ -153,6 +201,10 @@ export class CaseState {
 
 	setAmps(amps: string): void {
 		this.#edit({ amps, ampsIn: this.condition });
+	}
+
+	setStatistic(statistic: NewReading['statistic']): void {
+		this.#edit({ statistic });
 	}
 
 	setMeter(meter: NewReading['range']): void {
@@ -252,6 +304,28 @@ export class CaseState {
 		});
 	}
 
+	/** The simulated meter at the posts in any condition. */
+	async measureAt(condition: Condition): Promise<void> {
+		const posts = this.#view?.posts;
+		if (!posts) return;
+		const { data, error } = await api.GET('/api/cases/{caseId}/simulated-meter', {
+			params: { path: { caseId: this.id }, query: { ...posts, condition } }
+		});
+		if (data) this.#edit({ text: data.typed, simulated: true, range: data.range });
+		else this.#message = problemText(error);
+	}
+
+	/** Saves what is typed as read between two points in a condition; false if it is not a voltage yet. */
+	saveAt(red: string, black: string, condition: Condition, statistic: NewReading['statistic']): boolean {
+		if (!parseTyped(this.#draft.text)) {
+			this.#message = 'Type what the meter shows, such as 12.6 or 9.8.';
+			return false;
+		}
+		this.#record(red, black, condition, statistic, undefined);
+		this.#clear('');
+		return true;
+	}
+
 	save(): void {
 		const probe = this.probe;
 		if (!probe || this.asked) return;
@@ -268,12 +342,24 @@ export class CaseState {
 			this.#message = `The current (${this.amps}) is not a number of amperes, such as 131.`;
 			return;
 		}
+		const peak = this.statistic === 'MINIMUM' || this.statistic === 'INRUSH';
+		this.#record(probe.red.id, probe.black.id, probe.condition, this.statistic, peak ? undefined : amps);
+		this.#clear(this.amps, probe.condition);
+	}
+
+	#record(
+		red: string,
+		black: string,
+		condition: Condition,
+		statistic: NewReading['statistic'],
+		amps: number | undefined
+	): void {
 		const body: NewReading = {
-			red: probe.red.id,
-			black: probe.black.id,
-			condition: probe.condition,
+			red,
+			black,
+			condition,
 			typed: this.#draft.text,
-			statistic: 'SETTLED',
+			statistic,
 			amps,
 			range: this.#draft.simulated ? this.#draft.range : this.#draft.meter,
 			source: this.#draft.simulated ? 'SIMULATED' : 'TYPED',
@@ -281,7 +367,6 @@ export class CaseState {
 			takenAtMs: Date.now()
 		};
 		this.#write('readings', body, this.#draft.text);
-		this.#clear(this.amps, probe.condition);
 	}
 
 	answer(readingId: string, answer: SlipAnswer): void {

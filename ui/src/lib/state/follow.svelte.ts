@@ -1,10 +1,17 @@
+import type { SeatView } from '../api/client';
+
 /** Calls back whenever another screen changed the case, while this page can be seen; one stream per visible page. */
-export function followCase(caseId: string, onchange: () => void): () => void {
+export function followCase(
+	caseId: string,
+	onchange: () => void,
+	onseat?: (view: SeatView) => void
+): () => void {
 	let stream: EventSource | null = null;
 	const open = () => {
 		if (document.visibilityState !== 'visible' || stream) return;
 		stream = new EventSource(`/api/cases/${caseId}/events`);
 		stream.addEventListener('changed', onchange);
+		stream.addEventListener('seat', (event) => onseat?.(JSON.parse(event.data) as SeatView));
 	};
 	const close = () => {
 		stream?.close();

@@ -1,8 +1,14 @@
 <script lang="ts">
-	import type { Condition, MeterRange } from '../../lib/api/client';
+	import type { Condition, MeterRange, NewReading } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { volts } from '../../lib/format/si';
-	import { CONDITION_WORDS, RANGE_WORDS, STILL } from '../../lib/format/words';
+	import {
+		CONDITION_WORDS,
+		RANGE_WORDS,
+		STARTER_TURNS,
+		STATISTIC_WORDS,
+		STILL
+	} from '../../lib/format/words';
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
@@ -11,7 +17,7 @@
 	const missing = $derived(flows && !noClamp && bench.amps.trim() === '');
 </script>
 
-<div class="bar">
+<div class="bar" class:turns={STARTER_TURNS.has(bench.condition)}>
 	<label class="chip dark">
 		<span>Condition</span>
 		<select
@@ -40,7 +46,21 @@
 			{#if bench.amps && flows}<b>A</b>{/if}
 		</span>
 	</label>
-	<label class="chip">
+	{#if STARTER_TURNS.has(bench.condition)}
+		<label class="chip">
+			<span>Value</span>
+			<select
+				id="statistic"
+				value={bench.statistic}
+				onchange={(e) => bench.setStatistic(e.currentTarget.value as NewReading['statistic'])}
+			>
+				{#each Object.entries(STATISTIC_WORDS) as [value, words] (value)}
+					<option {value}>{words}</option>
+				{/each}
+			</select>
+		</label>
+	{/if}
+	<label class="chip range">
 		<span>Meter range</span>
 		<select
 			id="range"
@@ -64,6 +84,9 @@
 		display: grid;
 		grid-template-columns: 1.9fr 1.25fr 0.85fr 0.9fr;
 		gap: 8px;
+	}
+	.bar.turns {
+		grid-template-columns: 1.6fr 1.15fr 1.05fr 0.75fr 0.85fr;
 	}
 	.chip {
 		display: grid;
@@ -128,7 +151,11 @@
 		.bar {
 			grid-template-columns: 1.2fr 1.15fr 0.95fr;
 		}
-		.read {
+		.bar.turns {
+			grid-template-columns: 1.2fr 1.15fr 0.95fr;
+		}
+		.read,
+		.turns .range {
 			display: none;
 		}
 	}

@@ -4,6 +4,7 @@
 	import Cautions from './Cautions.svelte';
 	import ProbeCard from './ProbeCard.svelte';
 	import RepairCard from './RepairCard.svelte';
+	import SeatKeys from './SeatKeys.svelte';
 	import Timer from './Timer.svelte';
 	import ToSee from './ToSee.svelte';
 	import UndoKey from './UndoKey.svelte';
@@ -22,6 +23,7 @@
 </script>
 
 <section class="card next" aria-label="What to do next">
+	<SeatKeys {bench} shown="line" />
 	<Timer {bench} shown="running" />
 	{#if bench.asked}
 		<SlipQuestion {bench} reading={bench.asked} />

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { clock, crankPhase, surfacePhase } from '../../lib/state/timers';
+	import SeatKeys from './SeatKeys.svelte';
 	import Key from '../../lib/components/Key.svelte';
 
 	/** Counts from a moment on record, so that a reload or another screen shows the same. */
@@ -16,6 +17,8 @@
 	const removing = $derived(surface && surfacePhase(surface.value, surface.atMs, now));
 	const cranked = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
 	const asked = $derived(bench.view?.next.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false);
+	/** The seat's line counts this crank already. */
+	const ordered = $derived(bench.seat?.joined === true && bench.seat.order === 'CRANK');
 	const running = $derived(crank?.value === 'START' && cranking !== null);
 
 	$effect(() => {
@@ -25,7 +28,7 @@
 </script>
 
 {#if shown === 'running'}
-	{#if cranking}
+	{#if cranking && !ordered}
 		<div class="timer" class:stop={cranking.now} role="timer" aria-label="Crank timer">
 			<b>{cranking.words}</b> <span class="left">{clock(cranking.seconds)}</span>
 			{#if running}<Key primary onclick={() => bench.state('CRANK', 'STOP')}>Stop</Key>{/if}
@@ -38,14 +41,15 @@
 		</div>
 	{/if}
 {:else}
-	{#if cranked && !running}
-		<p class="keys"><Key onclick={() => bench.state('CRANK', 'START')}>Time the crank</Key></p>
-	{/if}
-	{#if asked && !removing}
-		<p class="keys">
+	<div class="keys">
+		{#if cranked && !running}
+			<Key onclick={() => bench.state('CRANK', 'START')}>Time the crank</Key>
+		{/if}
+		<SeatKeys {bench} shown="invite" />
+		{#if asked && !removing}
 			<Key onclick={() => bench.state('SURFACE_CHARGE', 'START')}>Load is on: start the timer</Key>
-		</p>
-	{/if}
+		{/if}
+	</div>
 {/if}
 
 <style>
@@ -55,6 +59,14 @@
 		align-items: center;
 		gap: 4px 12px;
 		font-size: 17px;
+	}
+	.keys {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	.keys:empty {
+		display: none;
 	}
 	.left {
 		font-size: 24px;

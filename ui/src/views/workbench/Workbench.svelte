@@ -35,7 +35,7 @@
 		['L', 'show the other loop'],
 		['N', 'back to the next step of the plan'],
 		['M', 'measure with the simulated meter'],
-		['T', 'time a crank, or end it'],
+		['T', 'order or time a crank, or end it'],
 		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
 		['1 2 3', 'answer a question'],
@@ -56,7 +56,11 @@
 
 	$effect(() => {
 		void bench.load();
-		return followCase(bench.id, () => void bench.load());
+		return followCase(
+			bench.id,
+			() => void bench.load(),
+			(seat) => bench.heard(seat)
+		);
 	});
 
 	function onkeydown(event: KeyboardEvent): void {
@@ -93,7 +97,7 @@
 			case 'circuit':
 				return void push(`/case/${bench.id}/circuit`);
 			case 'crank':
-				return bench.state('CRANK', bench.stated('CRANK')?.value === 'START' ? 'STOP' : 'START');
+				return bench.crank();
 			case 'look':
 				return void push(`/case/${bench.id}/look`);
 			case 'limits':
@@ -174,7 +178,12 @@
 		</div>
 	{/if}
 	<div class="below">
-		<ReadingsList readings={view.readings} onstrike={strike} onrestore={(r) => bench.restore(r.id)} />
+		<ReadingsList
+			readings={view.readings}
+			cranks={view.cranks}
+			onstrike={strike}
+			onrestore={(r) => bench.restore(r.id)}
+		/>
 		<ProfileTable {profile} />
 	</div>
 	<StrikeDialog

@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -23,14 +24,18 @@ public final class Workshop implements AutoCloseable {
             "--disable-sync");
 
     private final Path folder;
+    private final Clock clock;
+    private final String[] options;
     private final Playwright playwright;
     private final Browser browser;
     private final List<String> foreignRequests = new ArrayList<>();
     private final List<String> pageErrors = new ArrayList<>();
     private ConfigurableApplicationContext server;
 
-    private Workshop(Path folder) {
+    private Workshop(Path folder, Clock clock, String... options) {
         this.folder = folder;
+        this.clock = clock;
+        this.options = options;
         this.playwright = Playwright.create();
         this.browser = playwright
                 .chromium()
@@ -41,11 +46,18 @@ public final class Workshop implements AutoCloseable {
     }
 
     public static Workshop open(Path folder) {
-        return new Workshop(folder);
+        return new Workshop(folder, Clock.systemUTC());
+    }
+
+    /** The same on a clock of the test's own, with more options of the program. */
+    public static Workshop open(Path folder, Clock clock, String... options) {
+        return new Workshop(folder, clock, options);
     }
 
     private ConfigurableApplicationContext start() {
-        return DantroServer.start("--dantro.data=" + folder, "--server.port=0", "--dantro.demo=true");
+        List<String> all = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0", "--dantro.demo=true"));
+        all.addAll(List.of(options));
+        return DantroServer.start(clock, all.toArray(String[]::new));
     }
 
     /** Stops the program and starts it again on the same folder. */
@@ -60,26 +72,33 @@ public final class Workshop implements AutoCloseable {
 
     /** A new browser profile on a screen of 1280 × 800. */
     public Page desk() {
-        return page(browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)));
+        return page(browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)), base());
     }
 
     /** A new browser profile on a touch screen of 390 × 844. */
     public Page phone() {
-        return page(browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(390, 844)
-                .setHasTouch(true)
-                .setIsMobile(true)));
+        return phoneAt(base());
     }
 
-    private Page page(BrowserContext context) {
+    /** The same, under another address of the program. */
+    public Page phoneAt(String origin) {
+        return page(
+                browser.newContext(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)
+                        .setIsMobile(true)),
+                origin);
+    }
+
+    private Page page(BrowserContext context, String origin) {
         Page page = context.newPage();
         page.onRequest(request -> {
-            if (!request.url().startsWith(base()) && !request.url().startsWith("data:")) {
+            if (!request.url().startsWith(origin) && !request.url().startsWith("data:")) {
                 foreignRequests.add(request.url());
             }
         });
         page.onPageError(pageErrors::add);
-        page.navigate(base());
+        page.navigate(origin);
         return page;
     }
 

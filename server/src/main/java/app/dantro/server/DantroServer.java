@@ -4,12 +4,17 @@ import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.StartingProcedure;
 import app.dantro.server.db.DataFolder;
+import app.dantro.server.device.Greeting;
+import app.dantro.server.device.LocalCertificate;
+import app.dantro.server.device.Reach;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.context.WebServerApplicationContext;
@@ -17,7 +22,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.support.GenericApplicationContext;
 
-/** The program. Options: {@code --dantro.data=DIR --server.port=N --dantro.demo=true}. */
+/** The program. Options: {@code --dantro.data=DIR --server.port=N --dantro.demo=true --dantro.lan=true --dantro.tls=true}. */
 @SpringBootApplication(proxyBeanMethods = false)
 public class DantroServer {
     private static final int DEFAULT_PORT = 8420;
@@ -26,7 +31,7 @@ public class DantroServer {
     public static void main(String[] args) {
         try {
             ConfigurableApplicationContext context = start(args);
-            System.out.printf("Dantro is ready at http://127.0.0.1:%d%n", port(context));
+            context.getBean(Greeting.class).print(System.out, port(context));
         } catch (StartRefused refused) {
             System.err.println(refused.getMessage());
             System.exit(REFUSED);
@@ -39,18 +44,41 @@ public class DantroServer {
      * @throws StartRefused with one sentence for the person at the keyboard
      */
     public static ConfigurableApplicationContext start(String... args) {
+        return start(Clock.systemUTC(), args);
+    }
+
+    /** The same on another clock. */
+    public static ConfigurableApplicationContext start(Clock clock, String... args) {
         checkPort(Integer.parseInt(option(args, "server.port", Integer.toString(DEFAULT_PORT))));
         Path home = Path.of(System.getProperty("user.home"), ".dantro");
         DataFolder folder = DataFolder.open(Path.of(option(args, "dantro.data", home.toString())));
         try {
             return new SpringApplicationBuilder(DantroServer.class)
-                    .initializers(context ->
-                            ((GenericApplicationContext) context).registerBean(DataFolder.class, () -> folder))
-                    .run(args);
+                    .initializers(context -> {
+                        GenericApplicationContext beans = (GenericApplicationContext) context;
+                        beans.registerBean(DataFolder.class, () -> folder);
+                        beans.registerBean(Clock.class, () -> clock);
+                    })
+                    .run(reached(args, folder));
         } catch (RuntimeException failed) {
             folder.close();
             throw failed;
         }
+    }
+
+    /** The options, with what opening to the network and encryption need. */
+    private static String[] reached(String[] args, DataFolder folder) {
+        List<String> all = new ArrayList<>(List.of(args));
+        boolean lan = Boolean.parseBoolean(option(args, "dantro.lan", "false"));
+        if (lan) {
+            all.add("--server.address=0.0.0.0");
+        }
+        if (Boolean.parseBoolean(option(args, "dantro.tls", "false"))) {
+            List<String> names = new ArrayList<>(List.of("127.0.0.1", "localhost"));
+            names.addAll(lan ? Reach.networkAddresses() : List.of());
+            all.addAll(LocalCertificate.in(folder.path(), names).options());
+        }
+        return all.toArray(String[]::new);
     }
 
     public static int port(ConfigurableApplicationContext context) {
@@ -75,11 +103,6 @@ public class DantroServer {
                 .map(a -> a.substring(prefix.length()))
                 .reduce((first, second) -> second)
                 .orElse(otherwise);
-    }
-
-    @Bean
-    Clock clock() {
-        return Clock.systemUTC();
     }
 
     @Bean

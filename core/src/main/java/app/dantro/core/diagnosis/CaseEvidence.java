@@ -63,13 +63,28 @@ public record CaseEvidence(
 
     public ReadingState stateOf(RecordedReading recorded) {
         ReadingState state = recorded.state();
-        return state == ReadingState.COUNTS && outdated(recorded.reading()) ? ReadingState.BEFORE_REPAIR : state;
+        if (state != ReadingState.COUNTS) {
+            return state;
+        }
+        if (outdated(recorded.reading())) {
+            return ReadingState.BEFORE_REPAIR;
+        }
+        return recorded.reading().statistic().instant() ? ReadingState.PEAK : ReadingState.COUNTS;
     }
 
     /** The readings that count, answers worked in, in the order they were taken. */
     public List<Reading> counted() {
         return readings.stream()
                 .filter(r -> stateOf(r) == ReadingState.COUNTS)
+                .map(RecordedReading::effective)
+                .sorted(IN_TIME)
+                .toList();
+    }
+
+    /** The peaks since the last repair that touched them, in the order they were taken. */
+    public List<Reading> peaks() {
+        return readings.stream()
+                .filter(r -> stateOf(r) == ReadingState.PEAK)
                 .map(RecordedReading::effective)
                 .sorted(IN_TIME)
                 .toList();

@@ -7,7 +7,6 @@ import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Statistic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +21,7 @@ public final class CaseInference {
     public static Evidence of(CaseEvidence evidence, Complaint complaint) {
         boolean repaired = evidence.lastRepair().isPresent();
         List<Observation> observations = evidence.counted().stream()
-                .filter(r -> r.statistic() != Statistic.INRUSH && stillTrue(r, evidence))
+                .filter(r -> stillTrue(r, evidence))
                 .flatMap(r -> observations(r).stream())
                 .toList();
         boolean ran = evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running);

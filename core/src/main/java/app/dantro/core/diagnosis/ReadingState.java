@@ -7,6 +7,7 @@ public enum ReadingState {
     STRUCK("struck out"),
     TO_REPEAT("to be measured again"),
     CONTROL("check of meter and leads"),
+    PEAK("a peak, kept beside the settled value"),
     BEFORE_REPAIR("before the repair");
 
     private final String words;

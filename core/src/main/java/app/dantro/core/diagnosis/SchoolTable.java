@@ -15,6 +15,7 @@ import app.dantro.core.limits.VoltageWindow;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Statistic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -88,6 +89,7 @@ public record SchoolTable(List<Row> rows) {
             base.ifPresent(r -> rows.add(window("Base voltage", r, VoltageWindow.base())));
             newest(circuit.plusPost(), circuit.minusPost(), Set.of(Condition.CRANKING))
                     .ifPresent(r -> rows.add(cranking(r)));
+            lowest().ifPresent(r -> rows.add(lowest(r)));
             newest(circuit.plusPost(), circuit.minusPost(), Set.of(Condition.RAISED))
                     .ifPresent(r -> rows.add(window("Regulated voltage, loads off", r, VoltageWindow.regulated())));
             double baseVolts = base.map(r -> Math.abs(r.volts()) / blocks).orElse(12.6);
@@ -120,6 +122,28 @@ public record SchoolTable(List<Row> rows) {
                     least("9.6 for all", 9.6 * blocks, volts, error),
                     least("By temperature", CrankingLimit.voltsAt(celsius, blocks), volts, error));
             return row("Cranking voltage", reading, Optional.empty(), rulings, "Cold lowers what a battery can give.");
+        }
+
+        /** The newest lowest value at the posts while cranking, by a meter's memory. */
+        private Optional<Reading> lowest() {
+            return findings.evidence().peaks().stream()
+                    .filter(r -> r.statistic() == Statistic.MINIMUM && r.condition() == Condition.CRANKING)
+                    .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(circuit.plusPost(), circuit.minusPost())))
+                    .reduce((first, second) -> second);
+        }
+
+        /** A lowest value over the limit passes; one under it may be the first tenths of a second, so it fails nothing. */
+        private Row lowest(Reading reading) {
+            Row row = cranking(reading);
+            List<Ruling> rulings = row.rulings().stream()
+                    .map(r -> r.verdict() == SchoolVerdict.FAILS
+                            ? new Ruling(r.school(), r.limit() + ", settled", SchoolVerdict.SILENT)
+                            : r)
+                    .toList();
+            Optional<String> parting = rulings.equals(row.rulings())
+                    ? Optional.empty()
+                    : Optional.of("The lowest value may be the first 0.2 s of the crank: read what it settles at.");
+            return new Row("Lowest while cranking", row.readings(), row.shown(), row.own(), rulings, parting);
         }
 
         private static Ruling least(String school, double limit, double volts, double error) {

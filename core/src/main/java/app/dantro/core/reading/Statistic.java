@@ -13,6 +13,11 @@ public enum Statistic {
         this.words = words;
     }
 
+    /** True for a value that stood for an instant only: no current belongs to it, so no limit for a drop does. */
+    public boolean instant() {
+        return this == MINIMUM || this == INRUSH;
+    }
+
     public String words() {
         return words;
     }

@@ -79,6 +79,10 @@ public final class DataFolder implements AutoCloseable {
         }
     }
 
+    public Path path() {
+        return folder;
+    }
+
     public Path database() {
         return folder.resolve(DATABASE);
     }

@@ -1,6 +1,7 @@
 package app.dantro.server.guard;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
+import app.dantro.server.device.Reach;
+import app.dantro.server.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -8,7 +9,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -24,15 +24,16 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class RequestGuard extends OncePerRequestFilter {
-    private static final Set<String> HOST_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> READING_METHODS = Set.of("GET", "HEAD", "OPTIONS");
     private static final long MOST_BYTES = 64 * 1024;
     private static final long MOST_FILE_BYTES = 2 << 20;
 
-    private final ObjectMapper json;
+    private final Reach reach;
+    private final ProblemWriter problems;
 
-    RequestGuard(ObjectMapper json) {
-        this.json = json;
+    RequestGuard(Reach reach, ProblemWriter problems) {
+        this.reach = reach;
+        this.problems = problems;
     }
 
     @Override
@@ -40,29 +41,30 @@ class RequestGuard extends OncePerRequestFilter {
             throws ServletException, IOException {
         String host = request.getHeader("Host");
         if (host == null || !hosts(request.getLocalPort()).contains(host.toLowerCase(Locale.ROOT))) {
-            refuse(
+            problems.write(
                     response,
                     HttpStatus.FORBIDDEN,
                     "wrong-host",
-                    "Dantro answers only to its own address: open http://127.0.0.1:%d."
-                            .formatted(request.getLocalPort()));
+                    "Dantro answers only to its own address: open %s://127.0.0.1:%d."
+                            .formatted(reach.scheme(), request.getLocalPort()));
         } else if (READING_METHODS.contains(request.getMethod())) {
             headers(response);
             chain.doFilter(request, response);
-        } else if (!("http://" + host).equalsIgnoreCase(request.getHeader("Origin"))) {
-            refuse(
+        } else if (!(reach.scheme() + "://" + host).equalsIgnoreCase(request.getHeader("Origin"))) {
+            problems.write(
                     response,
                     HttpStatus.FORBIDDEN,
                     "wrong-origin",
-                    "Only Dantro's own pages may write: send the header Origin: http://%s.".formatted(host));
+                    "Only Dantro's own pages may write: send the header Origin: %s://%s."
+                            .formatted(reach.scheme(), host));
         } else if (!isJson(request)) {
-            refuse(
+            problems.write(
                     response,
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE,
                     "not-json",
                     "Send JSON, with the header Content-Type: application/json.");
         } else if (request.getContentLengthLong() < 0 || request.getContentLengthLong() > mostBytes(request)) {
-            refuse(
+            problems.write(
                     response,
                     HttpStatus.PAYLOAD_TOO_LARGE,
                     "too-large",
@@ -73,8 +75,8 @@ class RequestGuard extends OncePerRequestFilter {
         }
     }
 
-    private static List<String> hosts(int port) {
-        return HOST_NAMES.stream().map(name -> name + ":" + port).toList();
+    private List<String> hosts(int port) {
+        return reach.hostNames().stream().map(name -> name + ":" + port).toList();
     }
 
     private static boolean isJson(HttpServletRequest request) {
@@ -89,27 +91,6 @@ class RequestGuard extends OncePerRequestFilter {
                 "Content-Security-Policy",
                 "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'");
         response.setHeader("Referrer-Policy", "no-referrer");
-    }
-
-    private void refuse(HttpServletResponse response, HttpStatus status, String code, String detail)
-            throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        json.writeValue(
-                response.getOutputStream(),
-                Map.of(
-                        "type",
-                        "about:blank",
-                        "title",
-                        status.getReasonPhrase(),
-                        "status",
-                        status.value(),
-                        "detail",
-                        detail,
-                        "code",
-                        code,
-                        "fields",
-                        List.of()));
     }
 
     private static long mostBytes(HttpServletRequest request) {

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.diagnosis.CaseEvidence;
+import app.dantro.core.diagnosis.CrankCapture;
 import app.dantro.core.diagnosis.DropAnswer;
 import app.dantro.core.diagnosis.DropVerdict;
 import app.dantro.core.diagnosis.Findings;
@@ -55,7 +56,15 @@ public record CaseView(
         List<RepairView> repairs,
         List<ComplaintTestView> tests,
         List<StatementView> statements,
+        List<CrankView> cranks,
+        PostsView posts,
         JudgementView judgement) {
+
+    /** What several cranks say together about one pair of points. */
+    public record CrankView(String redName, String blackName, int cranks, String says) {}
+
+    /** The battery's posts, by which charge and cranking volts are read. */
+    public record PostsView(String red, String black) {}
 
     static CaseView of(CaseFile file, Assessment assessment) {
         Findings findings = assessment.findings();
@@ -88,6 +97,16 @@ public record CaseView(
                 file.repairs().stream().map(r -> RepairView.of(file, r)).toList(),
                 file.tests().stream().map(t -> ComplaintTestView.of(file, t)).toList(),
                 StatementView.of(file),
+                CrankCapture.of(evidence).stream()
+                        .map(c -> new CrankView(
+                                ReadingView.name(file, c.red().value()),
+                                ReadingView.name(file, c.black().value()),
+                                c.cranks(),
+                                c.says()))
+                        .toList(),
+                new PostsView(
+                        file.circuit().plusPost().value(),
+                        file.circuit().minusPost().value()),
                 JudgementView.of(file, assessment));
     }
 

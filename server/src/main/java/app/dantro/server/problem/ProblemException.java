@@ -32,6 +32,14 @@ public final class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.CONFLICT, "conflict", message, List.of());
     }
 
+    public static ProblemException tooMany(String message) {
+        return new ProblemException(HttpStatus.TOO_MANY_REQUESTS, "too-many", message, List.of());
+    }
+
+    public static ProblemException forbidden(String message) {
+        return new ProblemException(HttpStatus.FORBIDDEN, "not-allowed", message, List.of());
+    }
+
     /** Runs a check of the core and names the field it refuses. */
     public static <T> T checking(String field, Supplier<T> check) {
         try {

@@ -1,0 +1,80 @@
+package app.dantro.server.device;
+
+import app.dantro.server.problem.ProblemWriter;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.util.Arrays;
+import java.util.Optional;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Lets each visitor reach what their role allows. A known cookie says who it is; without one, a request from this very
+ * machine is the owner's and any other a stranger's. The pages themselves are open, the data is not.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+class DeviceGuard extends OncePerRequestFilter {
+    static final String COOKIE = "dantro_device";
+
+    private final Devices devices;
+    private final ProblemWriter problems;
+
+    DeviceGuard(Devices devices, ProblemWriter problems) {
+        this.devices = devices;
+        this.problems = problems;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String path = request.getRequestURI();
+        if (!path.startsWith("/api")) {
+            chain.doFilter(request, response);
+            return;
+        }
+        Visitor visitor = visitor(request);
+        visitor.putOn(request);
+        if (visitor.mayReach(path)) {
+            chain.doFilter(request, response);
+        } else if (visitor.role() == Role.SEAT) {
+            problems.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "seat-only",
+                    "This device is a seat: it sees its orders and answers them, nothing else.");
+        } else {
+            problems.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "not-paired",
+                    "This device is not paired. Ask for a code at the workshop's computer and type it here.");
+        }
+    }
+
+    private Visitor visitor(HttpServletRequest request) throws IOException {
+        Optional<PairedDevice> paired = cookie(request).flatMap(devices::byToken);
+        if (paired.isPresent()) {
+            return Visitor.of(paired.get());
+        }
+        // An address literal: nothing is looked up.
+        boolean here = InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress();
+        return here ? Visitor.OWNER : Visitor.STRANGER;
+    }
+
+    private static Optional<String> cookie(HttpServletRequest request) {
+        return Optional.ofNullable(request.getCookies()).stream()
+                .flatMap(Arrays::stream)
+                .filter(c -> c.getName().equals(COOKIE))
+                .map(Cookie::getValue)
+                .findFirst();
+    }
+}

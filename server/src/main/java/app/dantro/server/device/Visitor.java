@@ -1,0 +1,45 @@
+package app.dantro.server.device;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Who sends a request.
+ *
+ * @param device the paired device, if its cookie is known
+ * @param caseId the one case of a seat
+ */
+record Visitor(Role role, Optional<UUID> device, Optional<UUID> caseId) {
+    private static final String ATTRIBUTE = Visitor.class.getName();
+
+    static final Visitor OWNER = new Visitor(Role.OWNER, Optional.empty(), Optional.empty());
+    static final Visitor STRANGER = new Visitor(Role.NONE, Optional.empty(), Optional.empty());
+
+    static Visitor of(PairedDevice paired) {
+        return new Visitor(paired.role(), Optional.of(paired.id()), paired.caseId());
+    }
+
+    /** Who the guard found behind a request. */
+    static Visitor of(HttpServletRequest request) {
+        return (Visitor) request.getAttribute(ATTRIBUTE);
+    }
+
+    void putOn(HttpServletRequest request) {
+        request.setAttribute(ATTRIBUTE, this);
+    }
+
+    /** What this visitor may reach under /api. */
+    boolean mayReach(String path) {
+        return switch (role) {
+            case OWNER, TECHNICIAN -> true;
+            case SEAT -> isOpen(path) || path.startsWith("/api/seat/" + caseId.orElseThrow());
+            case NONE -> isOpen(path);
+        };
+    }
+
+    /** What everyone may reach: who they are, and the door. */
+    private static boolean isOpen(String path) {
+        return path.equals("/api/devices/me") || path.equals("/api/pairing");
+    }
+}

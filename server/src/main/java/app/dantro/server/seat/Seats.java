@@ -1,0 +1,211 @@
+package app.dantro.server.seat;
+
+import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.procedure.SeatOrder;
+import app.dantro.server.event.Events;
+import app.dantro.server.job.CaseFile;
+import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.StoredStatement;
+import app.dantro.server.live.CaseEvents;
+import app.dantro.server.live.DeviceBarred;
+import app.dantro.server.problem.ProblemException;
+import java.io.IOException;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** The seats of all cases: their lines, their streams, and the cranks they make, on the server's clock. */
+@Service
+class Seats {
+    private static final String BY = "Seat";
+
+    private final CaseFiles files;
+    private final Events events;
+    private final CaseEvents screens;
+    private final Clock clock;
+    private final Map<UUID, Seat> seats = new ConcurrentHashMap<>();
+
+    Seats(CaseFiles files, Events events, CaseEvents screens, Clock clock) {
+        this.files = files;
+        this.events = events;
+        this.screens = screens;
+        this.clock = clock;
+    }
+
+    /** The seat of one case; its monitor guards the line. */
+    private static final class Seat {
+        final SeatLine line;
+        final Map<UUID, SseEmitter> streams = new ConcurrentHashMap<>();
+        final String vehicle;
+        volatile String reading;
+
+        Seat(SeatLine line, CaseFile file) {
+            this.line = line;
+            this.vehicle = file.record().vehicle();
+            this.reading = newest(file);
+        }
+
+        static String newest(CaseFile file) {
+            List<String> shown = file.readings().stream()
+                    .filter(r -> !file.isStruck(r.reading().id()))
+                    .map(r -> r.reading().typed().text())
+                    .toList();
+            return shown.isEmpty() ? "" : shown.get(shown.size() - 1);
+        }
+    }
+
+    SseEmitter open(UUID caseId, UUID screen) {
+        Seat seat = seat(caseId);
+        SseEmitter stream = new SseEmitter(0L);
+        stream.onCompletion(() -> seat.streams.remove(screen, stream));
+        stream.onError(e -> seat.streams.remove(screen, stream));
+        synchronized (seat) {
+            seat.line.join(screen, clock.millis());
+        }
+        seat.streams.put(screen, stream);
+        tell(caseId, seat);
+        return stream;
+    }
+
+    SeatView here(UUID caseId, UUID screen) {
+        Seat seat = seat(caseId);
+        synchronized (seat) {
+            seat.line.here(screen, clock.millis());
+            return view(seat);
+        }
+    }
+
+    /** @throws ProblemException 409 if nobody is in the seat */
+    SeatView issue(UUID caseId, UUID orderId, SeatOrder kind, int seconds) {
+        Seat seat = seat(caseId);
+        synchronized (seat) {
+            if (!seat.line.issue(orderId, kind, seconds, clock.millis())) {
+                throw ProblemException.conflict(
+                        "Nobody is in the seat: let a phone join by its code, or call out and time the crank here.");
+            }
+        }
+        return tell(caseId, seat);
+    }
+
+    /** @throws ProblemException 409 if the order counts no more */
+    SeatView acknowledge(UUID caseId, UUID orderId) {
+        Seat seat = seat(caseId);
+        boolean counts;
+        synchronized (seat) {
+            counts = seat.line.acknowledge(orderId, clock.millis());
+        }
+        SeatView view = tell(caseId, seat);
+        if (!counts) {
+            throw ProblemException.conflict("This order counts no more. Wait for a new one.");
+        }
+        return view;
+    }
+
+    SeatView letGo(UUID caseId) {
+        Seat seat = seat(caseId);
+        synchronized (seat) {
+            seat.line.letGo(clock.millis());
+        }
+        return tell(caseId, seat);
+    }
+
+    SeatView view(UUID caseId) {
+        Seat seat = seat(caseId);
+        synchronized (seat) {
+            return view(seat);
+        }
+    }
+
+    /** Ends what has outlived its time and tells everyone; called each second. */
+    void beat() {
+        seats.forEach((caseId, seat) -> {
+            if (!seat.streams.isEmpty() || screens.watched(caseId)) {
+                tell(caseId, seat);
+            } else {
+                synchronized (seat) {
+                    seat.line.settle(clock.millis());
+                }
+            }
+        });
+    }
+
+    @EventListener
+    void changed(CaseEvents.CaseChanged change) {
+        Seat seat = seats.get(change.caseId());
+        if (seat != null) {
+            seat.reading = Seat.newest(files.load(change.caseId()));
+        }
+    }
+
+    /** Ends every stream; seats that may still join open them anew. */
+    @EventListener({ContextClosedEvent.class, DeviceBarred.class})
+    void endAll() {
+        seats.values().forEach(seat -> seat.streams.values().forEach(SseEmitter::complete));
+    }
+
+    private Seat seat(UUID caseId) {
+        Seat known = seats.get(caseId);
+        return known != null
+                ? known
+                : seats.computeIfAbsent(caseId, id -> new Seat(new SeatLine(logOf(id)), files.load(id)));
+    }
+
+    private SeatView view(Seat seat) {
+        long now = clock.millis();
+        seat.line.settle(now);
+        return SeatView.of(seat.line, now, seat.vehicle, seat.reading);
+    }
+
+    private SeatView tell(UUID caseId, Seat seat) {
+        SeatView view;
+        Set<UUID> heard;
+        synchronized (seat) {
+            view = view(seat);
+            heard = seat.line.heard();
+        }
+        // A screen that is not heard gets nothing: a full line must not hold up the others.
+        seat.streams.forEach((screen, stream) -> {
+            if (heard.contains(screen)) {
+                send(seat, screen, stream, view);
+            }
+        });
+        screens.tell(caseId, "seat", view);
+        return view;
+    }
+
+    private static void send(Seat seat, UUID screen, SseEmitter stream, SeatView view) {
+        try {
+            stream.send(SseEmitter.event().name("beat").data(view));
+        } catch (IOException | IllegalStateException gone) {
+            seat.streams.remove(screen, stream);
+        }
+    }
+
+    /** Cranks go on record, so that the crank timer counts on every screen of the case. */
+    private SeatLine.CrankLog logOf(UUID caseId) {
+        return new SeatLine.CrankLog() {
+            @Override
+            public void began(long atMs) {
+                record("START", atMs);
+            }
+
+            @Override
+            public void ended(long atMs) {
+                record("STOP", atMs);
+            }
+
+            private void record(String value, long atMs) {
+                Statement said = new Statement(UUID.randomUUID(), Topic.CRANK, value, "", atMs);
+                events.record(new StoredStatement(caseId, said, BY));
+            }
+        };
+    }
+}

@@ -1,0 +1,278 @@
+<script lang="ts">
+	import type { Condition, NewReading } from '../../lib/api/client';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { caseOf } from '../../lib/state/case.svelte';
+	import { followCase } from '../../lib/state/follow.svelte';
+	import { allowSound, soundGo, soundSaved, soundStop, stayAwake, tone } from '../../lib/seat/signals';
+	import Key from '../../lib/components/Key.svelte';
+	import Keypad from '../../lib/components/Keypad.svelte';
+	import Entry from '../workbench/Entry.svelte';
+	import SlipQuestion from '../workbench/SlipQuestion.svelte';
+
+	/** Nobody in the seat: leads clipped to the posts, meter on its memory, one large field after the other. */
+	type Props = { params: { id: string } };
+	let { params }: Props = $props();
+	type Leg = {
+		condition: Condition;
+		statistic: NewReading['statistic'];
+		title: string;
+		words: string;
+		asks: string;
+		crank?: true;
+	};
+	const LEGS: Leg[] = [
+		{
+			condition: 'REST',
+			statistic: 'SETTLED',
+			title: 'At rest',
+			words: 'Clip red to the + post, black to the − post. Everything off.',
+			asks: 'What does it show?'
+		},
+		{
+			condition: 'KEY_ON',
+			statistic: 'SETTLED',
+			title: 'Key on',
+			words: 'Ignition on, engine off.',
+			asks: 'What does it show?'
+		},
+		{
+			condition: 'CRANKING',
+			statistic: 'MINIMUM',
+			title: 'Cranking',
+			words: 'Engine disabled, neutral, brake on. Meter on MIN/MAX. Take this phone to the seat.',
+			asks: 'What does MIN show?',
+			crank: true
+		},
+		{
+			condition: 'IDLE',
+			statistic: 'SETTLED',
+			title: 'Idle',
+			words: 'Restore and start the engine. All loads off. Wait until the volts stand still.',
+			asks: 'What does it show?'
+		},
+		{
+			condition: 'RAISED',
+			statistic: 'SETTLED',
+			title: '2000 revs',
+			words: 'Hold 2000 revs a minute, loads off; read it with MAX or through the screen.',
+			asks: 'What does it show?'
+		}
+	];
+	const READY_SECONDS = 5;
+	const CRANK_SECONDS = 5;
+	const app = getApp();
+	// svelte-ignore state_referenced_locally
+	const bench = caseOf(params.id, app);
+	let leg = $state(0);
+	/** Seconds since the countdown began; null while nothing runs. */
+	let gone = $state<number | null>(null);
+	let cranked = $state(false);
+	const now = $derived(LEGS[leg]);
+	const cranking = $derived(gone !== null && gone >= READY_SECONDS);
+	const left = $derived(
+		gone === null ? 0 : (cranking ? READY_SECONDS + CRANK_SECONDS : READY_SECONDS) - gone
+	);
+	const done = $derived(
+		LEGS.filter((l) =>
+			bench.view?.readings.some(
+				(r) => r.condition === l.condition && r.statistic === l.statistic && r.state !== 'STRUCK'
+			)
+		).map((l) => l.condition)
+	);
+
+	$effect(() => {
+		void bench.load();
+		return followCase(bench.id, () => void bench.load());
+	});
+	$effect(() => stayAwake());
+	$effect(() => {
+		if (gone === null) return;
+		const tick = setTimeout(() => step(gone ?? 0), 1000);
+		return () => clearTimeout(tick);
+	});
+
+	function begin(): void {
+		allowSound();
+		gone = 0;
+		tone(660, 120);
+	}
+
+	function step(before: number): void {
+		const at = before + 1;
+		if (at < READY_SECONDS) tone(660, 120);
+		if (at === READY_SECONDS) {
+			soundGo();
+			bench.state('CRANK', 'START');
+		}
+		if (at >= READY_SECONDS + CRANK_SECONDS) return stop();
+		gone = at;
+	}
+
+	function stop(): void {
+		if (cranking) bench.state('CRANK', 'STOP');
+		soundStop();
+		cranked = cranking;
+		gone = null;
+	}
+
+	function save(): void {
+		if (!now || !bench.view) return;
+		const { red, black } = bench.view.posts;
+		if (bench.saveAt(red, black, now.condition, now.statistic)) {
+			soundSaved(false);
+			go(leg + 1);
+		}
+	}
+
+	function go(to: number): void {
+		leg = to;
+		cranked = false;
+	}
+</script>
+
+<svelte:head><title>Alone – Dantro</title></svelte:head>
+
+<div class="alone">
+	<nav class="legs" aria-label="Readings of this run">
+		{#each LEGS as l, n (l.condition)}
+			<button aria-current={n === leg ? 'step' : undefined} onclick={() => go(n)}>
+				{done.includes(l.condition) ? '✓' : n + 1}<span>{l.title}</span>
+			</button>
+		{/each}
+	</nav>
+	{#if bench.asked}
+		<section class="card"><SlipQuestion {bench} reading={bench.asked} /></section>
+	{:else if gone !== null}
+		<section class="card count" class:cranking aria-label="Countdown">
+			<h1 role="status" aria-live="assertive">{cranking ? 'CRANK' : 'Hand on the key'}</h1>
+			<p class="left" role="timer">{left}</p>
+			<button class="stop" onclick={stop}>Stop</button>
+		</section>
+	{:else if now}
+		<section class="card">
+			<h1>{now.title}</h1>
+			<p>{now.words}</p>
+			{#if now.crank && !cranked}
+				<button class="stop go" onclick={begin}>Count down, then crank {CRANK_SECONDS} s</button>
+				<p><Key onclick={() => (cranked = true)}>Cranked already: type MIN</Key></p>
+			{:else}
+				<p class="asks">{now.asks}</p>
+				<Entry {bench} />
+				{#if bench.message}<p class="message" role="alert">{bench.message}</p>{/if}
+				{#if bench.view?.simulated && !now.crank}
+					<Key onclick={() => bench.measureAt(now.condition)}>Simulated meter</Key>
+				{/if}
+				<Keypad
+					text={bench.draft.text}
+					ontype={(t) => bench.type(t)}
+					onsave={save}
+					disabled={!bench.draft.text}
+				/>
+			{/if}
+		</section>
+	{:else}
+		<section class="card">
+			<h1>All five are in</h1>
+			<p>{bench.view?.headline ?? ''}</p>
+			{#if bench.view}<p>Next: {bench.view.next.title}.</p>{/if}
+			<Key primary href="#/case/{bench.id}">To the workbench</Key>
+			<Key href="#/case/{bench.id}/limits">Against the limits</Key>
+		</section>
+	{/if}
+	<p class="back"><a href="#/case/{bench.id}">Leave the run</a></p>
+</div>
+
+<style>
+	.alone {
+		display: grid;
+		gap: 10px;
+		max-width: 560px;
+		margin: 0 auto;
+		padding: 8px;
+	}
+	.legs {
+		display: grid;
+		grid-template-columns: repeat(5, minmax(0, 1fr));
+		gap: 4px;
+	}
+	.legs button {
+		display: grid;
+		min-height: 52px;
+		align-content: center;
+		justify-items: center;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		background: var(--card);
+		font-weight: 750;
+		cursor: pointer;
+	}
+	.legs span {
+		font-size: 13px;
+		font-weight: 550;
+	}
+	.legs [aria-current] {
+		background: var(--ink);
+		color: var(--card);
+	}
+	section {
+		display: grid;
+		gap: 10px;
+		padding: 14px;
+		font-size: 18px;
+	}
+	h1 {
+		font-size: 34px;
+		font-weight: 850;
+		line-height: 1.05;
+	}
+	.asks {
+		font-weight: 700;
+	}
+	.count {
+		justify-items: center;
+		text-align: center;
+	}
+	.count h1 {
+		font-size: min(17vw, 90px);
+	}
+	.cranking {
+		background: #f3ab74;
+		color: #14181b;
+	}
+	.left {
+		font-size: 120px;
+		font-weight: 900;
+		line-height: 1;
+	}
+	.stop {
+		width: 100%;
+		min-height: 96px;
+		border: 4px solid currentColor;
+		border-radius: 18px;
+		background: #14181b;
+		color: #f4f1e8;
+		font-size: 26px;
+		font-weight: 800;
+		cursor: pointer;
+	}
+	.go {
+		background: var(--ink);
+		color: var(--card);
+	}
+	.message {
+		padding: 6px 10px;
+		border-left: 5px solid var(--ink);
+		background: var(--sunk);
+		font-weight: 650;
+		font-size: 15px;
+	}
+	.back {
+		text-align: center;
+	}
+	.back a {
+		display: inline-block;
+		min-height: 48px;
+		padding: 12px;
+		text-decoration: underline;
+	}
+</style>

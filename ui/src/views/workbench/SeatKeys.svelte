@@ -1,0 +1,98 @@
+<script lang="ts">
+	import Modal from 'flowbite-svelte/Modal.svelte';
+	import type { SeatView } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import { faceOf } from '../../lib/seat/face';
+	import { STARTER_TURNS } from '../../lib/format/words';
+	import JoinCode from '../../lib/components/JoinCode.svelte';
+	import Key from '../../lib/components/Key.svelte';
+
+	/** The wing's end of the line to the seat: what the seat shows, and the orders that fit the condition. */
+	type Props = {
+		bench: CaseState;
+		/** With a seat: on top of the card; without: below. */ shown: 'line' | 'invite';
+	};
+	let { bench, shown }: Props = $props();
+	let inviting = $state(false);
+	let now = $state(performance.now());
+	const joined = $derived(bench.seat?.joined ?? false);
+	const face = $derived(faceOf(bench.seat, now - bench.seatAt));
+	const cranks = $derived(STARTER_TURNS.has(bench.condition));
+	const moves = $derived(cranks || !['REST', 'AFTER_SWITCH_OFF'].includes(bench.condition));
+	const orders = $derived<[SeatView['order'], number, string][]>(
+		cranks
+			? [
+					['CRANK', 5, 'Crank 5 s'],
+					['CRANK', 15, 'Crank 15 s'],
+					['READY', 0, 'Ready']
+				]
+			: [
+					['HOLD', 0, 'Hold 2000'],
+					['LIGHTS', 0, 'Lights']
+				]
+	);
+	const said = $derived.by(() => {
+		if (face.lost) return 'not heard';
+		if (face.order === 'STOP') return `STOP. ${face.words}`;
+		return face.asks ? `${face.headline}: not answered yet` : `${face.headline}: answered`;
+	});
+
+	$effect(() => {
+		if (!joined) return;
+		const tick = setInterval(() => (now = performance.now()), 250);
+		return () => clearInterval(tick);
+	});
+	$effect(() => {
+		if (joined) inviting = false;
+	});
+</script>
+
+{#if shown === 'line' && joined}
+	<div class="line" role="group" aria-label="Seat">
+		<p role="status">
+			<span>Seat</span> <b>{said}</b>
+			{#if face.seconds !== null}<b class="left">{face.seconds} s</b>{/if}
+		</p>
+		{#if face.order === 'STOP'}
+			{#each orders as [kind, seconds, words], n (words)}
+				<Key primary={n === 0 && moves} onclick={() => bench.order(kind, seconds)}>{words}</Key>
+			{/each}
+		{:else}
+			<Key primary onclick={() => bench.order('STOP', 0)}>Stop</Key>
+		{/if}
+	</div>
+{:else if shown === 'invite' && !joined && moves}
+	<Key onclick={() => (inviting = true)}>Call a helper’s phone</Key>
+	<Modal title="A helper in the seat" bind:open={inviting} size="xs" class="dialog">
+		{#if inviting}
+			<p>The phone goes to the seat and shows what to do, in letters you can read from the wing.</p>
+			<JoinCode role="SEAT" caseId={bench.id} />
+			<div class="grid gap-2">
+				<Key href="#/case/{bench.id}/alone">Nobody there: do it alone</Key>
+				<Key href="#/seat/{bench.id}">This screen goes to the seat</Key>
+			</div>
+		{/if}
+	</Modal>
+{/if}
+
+<style>
+	.line {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 8px;
+		padding-bottom: 8px;
+		border-bottom: 1px solid var(--line);
+	}
+	p {
+		flex: 1 1 180px;
+		font-size: 16px;
+	}
+	p span {
+		color: var(--soft);
+	}
+	.left {
+		font-size: 22px;
+		font-weight: 800;
+	}
+</style>
