@@ -6,23 +6,6 @@
 	type Props = { view: CaseView; onwithdraw: (id: string) => void; onrestore: (id: string) => void };
 	let { view, onwithdraw, onrestore }: Props = $props();
 	const now = Date.now();
-	const before = $derived((part: string) => across(part, 'BEFORE_REPAIR'));
-	const after = $derived((part: string) => across(part, 'COUNTS'));
-
-	/** The newest reading across just this part, in a state. */
-	function across(part: string, state: string) {
-		const sides = [view.profile.supply, view.profile.returns];
-		for (const side of sides) {
-			const i = side.steps.findIndex((s) => s.part === part);
-			const ends = [side.points[i]?.id, side.points[i + 1]?.id];
-			if (i >= 0) {
-				return view.readings
-					.filter((r) => r.state === state && ends.includes(r.red) && ends.includes(r.black))
-					.at(-1);
-			}
-		}
-		return undefined;
-	}
 </script>
 
 <section class="card" aria-label="Repair and retest">
@@ -39,8 +22,8 @@
 			<p class="soft">{moment(repair.doneAtMs, now)}, {repair.doneBy}{repair.struck ? ', withdrawn' : ''}</p>
 			{#if !repair.struck}
 				<p>
-					Before <b>{before(repair.part)?.shown ?? '–'}</b>, after
-					<b>{after(repair.part)?.shown ?? 'not read yet'}</b>
+					Before <b>{repair.before ?? 'not read'}</b>, after
+					<b>{repair.after ?? 'not read yet'}</b>
 				</p>
 				<Key onclick={() => onwithdraw(repair.id)}>Withdraw</Key>
 			{:else}

@@ -9,6 +9,7 @@ import app.dantro.core.reading.Reading;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * All that is on record for one case.
@@ -92,6 +93,26 @@ public record CaseEvidence(
 
     public Optional<Repair> lastRepair() {
         return repairs.isEmpty() ? Optional.empty() : Optional.of(repairs.get(repairs.size() - 1));
+    }
+
+    /** The newest reading across just a wiring part that no longer counts since a repair. */
+    public Optional<Reading> acrossBefore(PartId part) {
+        return across(part, ReadingState.BEFORE_REPAIR);
+    }
+
+    /** The newest reading across just a wiring part that counts and was taken since the last repair of any. */
+    public Optional<Reading> acrossSince(PartId part) {
+        long since = lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
+        return across(part, ReadingState.COUNTS).filter(r -> r.takenAtMillis() > since);
+    }
+
+    private Optional<Reading> across(PartId id, ReadingState state) {
+        return circuit.part(id)
+                .flatMap(part -> readings.stream()
+                        .filter(r -> stateOf(r) == state)
+                        .map(RecordedReading::effective)
+                        .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(part.from(), part.to())))
+                        .max(IN_TIME));
     }
 
     /** Why the case was closed without proof; a reading or repair after that opens it again. */

@@ -11,6 +11,7 @@ import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
+import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.reading.Amount;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,6 +25,9 @@ import java.util.stream.Stream;
  * probabilities, what carries them, and has the last word on who may be called faulty (docs/decisions/0010).
  */
 public final class JudgedCase {
+    /** Beyond this ratio of an interval's ends one number would claim too much. */
+    private static final double WIDE = 2;
+
     private static final double SUSPECT = 0.15;
     private static final double REFUTED = 0.004;
     private static final double LEAST_INFLUENCE = 0.02;
@@ -94,13 +98,11 @@ public final class JudgedCase {
         }
         double p = suspicion.get().probability();
         PartFinding with = rule.with(suspicion.get());
+        Optional<Proof.Look> refuted = refuted(rule.part()).filter(l -> p >= SUSPECT);
+        if (refuted.isPresent()) {
+            return with.as(Standing.NOT_PROVEN, elsewhere(refuted.get()), List.of("the readings after that"));
+        }
         if (called.filter(rule.part()::equals).isPresent()) {
-            Optional<Proof.Look> refuted = looks(rule.part())
-                    .filter(l -> l.refuted(rules.evidence().statements()))
-                    .findFirst();
-            if (refuted.isPresent()) {
-                return with.as(Standing.NOT_PROVEN, elsewhere(refuted.get()), List.of("the readings after that"));
-            }
             List<String> unseen = unseen(rule.part());
             if (!unseen.isEmpty()) {
                 return with.as(
@@ -133,6 +135,11 @@ public final class JudgedCase {
         return judgement.proof().looks(part).stream();
     }
 
+    /** What was looked at for a device and is not as it must be. */
+    private Optional<Proof.Look> refuted(PartId part) {
+        return looks(part).filter(l -> l.refuted(rules.evidence().statements())).findFirst();
+    }
+
     private List<String> unseen(PartId part) {
         return looks(part)
                 .filter(l -> !l.seen(rules.evidence().statements()))
@@ -142,13 +149,14 @@ public final class JudgedCase {
 
     /** Why a device is not called although the readings speak against it: what it needs does not arrive. */
     private String elsewhere(Proof.Look refuted) {
-        String said = rules.evidence()
-                .statements()
-                .about(refuted.topic())
-                .map(s -> refuted.topic().words(s.value()))
-                .orElseThrow();
-        return "The readings speak against it, but: %s: %s. Put that right first, then read again."
-                .formatted(refuted.topic().title(), said);
+        return "The readings speak against it, but: %s. Put that right first, then read again."
+                .formatted(said(refuted));
+    }
+
+    private String said(Proof.Look look) {
+        String value =
+                rules.evidence().statements().about(look.topic()).orElseThrow().value();
+        return "%s: %s".formatted(look.topic().title(), look.topic().words(value));
     }
 
     private Optional<Suspicion> suspicion(PartId part) {
@@ -187,9 +195,9 @@ public final class JudgedCase {
 
     private PartFinding condemned(PartFinding rule) {
         Optional<Double> read = rules.across(rule.part()).flatMap(DropVerdict::ohms);
-        String ohms = read.or(
-                        () -> rule.suspicion().flatMap(Suspicion::resistance).map(r -> r.medianOhms()))
-                .map(r -> "It has about %s, and should have %s. ".formatted(ohms(r), healthyOhms(rule.part())))
+        String ohms = read.map(JudgedCase::ohms)
+                .or(() -> rule.suspicion().flatMap(Suspicion::resistance).map(JudgedCase::ohms))
+                .map(r -> "It has about %s, and should have %s. ".formatted(r, healthyOhms(rule.part())))
                 .orElse("");
         return rule.as(
                 Standing.FAULTY,
@@ -204,6 +212,13 @@ public final class JudgedCase {
                 .resistance()
                 .healthyAt(rules.evidence().celsius())
                 .nominalOhms());
+    }
+
+    /** An estimate that the readings do not pin down is said with its interval. */
+    private static String ohms(ResistanceBelief belief) {
+        return belief.highOhms() < WIDE * belief.lowOhms()
+                ? ohms(belief.medianOhms())
+                : "%s (%s to %s)".formatted(ohms(belief.medianOhms()), ohms(belief.lowOhms()), ohms(belief.highOhms()));
     }
 
     private static String ohms(double ohms) {
@@ -294,6 +309,10 @@ public final class JudgedCase {
                 .toList();
         if (!likely.isEmpty()) {
             PartFinding first = likely.get(0);
+            Optional<Proof.Look> refuted = refuted(first.part());
+            if (refuted.isPresent()) {
+                return "%s. The %s is not proven bad.".formatted(said(refuted.get()), first.name());
+            }
             String more = likely.size() == 1 ? "" : " %d more may be it.".formatted(likely.size() - 1);
             return "%s: the %s.%s"
                     .formatted(capital(first.suspicion().orElseThrow().words()), first.name(), more);

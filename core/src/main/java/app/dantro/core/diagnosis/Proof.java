@@ -59,13 +59,18 @@ public final class Proof {
      * @param wanted the value that speaks for the device being faulty; any other speaks against it
      */
     public record Look(Topic topic, String wanted, String words) {
+        /** True if nobody has looked yet. */
+        public boolean open(Statements statements) {
+            return statements.about(topic).isEmpty();
+        }
+
         public boolean seen(Statements statements) {
             return statements.says(topic, wanted);
         }
 
         /** True if it was seen, and is not so. */
         public boolean refuted(Statements statements) {
-            return statements.about(topic).isPresent() && !seen(statements);
+            return !open(statements) && !seen(statements);
         }
     }
 

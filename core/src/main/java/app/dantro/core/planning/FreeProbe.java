@@ -7,12 +7,14 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.network.Expectation;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.reading.Amount;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What any two points of the circuit should read, in any condition. */
 public final class FreeProbe {
@@ -71,9 +73,29 @@ public final class FreeProbe {
                 condition,
                 "From %s to %s".formatted(name(circuit, red), name(circuit, black)),
                 why(findings, red, black, condition, volts),
-                List.of(),
+                outcomes(findings, red, black, condition),
                 volts,
                 volts);
+    }
+
+    /** Across one wiring part: from where on it is not healthy any more. Across more: nothing that one number could tell. */
+    private static List<Outcome> outcomes(Findings findings, PointId red, PointId black, Condition condition) {
+        Circuit circuit = findings.evidence().circuit();
+        boolean onePart =
+                circuit.parts().stream().anyMatch(p -> Set.of(p.from(), p.to()).equals(Set.of(red, black)));
+        if (!onePart) {
+            return List.of();
+        }
+        return Expectation.of(
+                        circuit,
+                        condition,
+                        VehicleState.healthyAt(findings.evidence().celsius()))
+                .map(e -> e.range(red, black))
+                .map(r -> Math.max(Math.abs(r.lowVolts()), Math.abs(r.highVolts())))
+                .map(most -> List.of(
+                        new Outcome("Up to " + Amount.volts(most), "as a healthy one, at this current"),
+                        new Outcome("Over " + Amount.volts(most), "it takes more than it should")))
+                .orElse(List.of());
     }
 
     private static String why(Findings findings, PointId red, PointId black, Condition condition, double volts) {

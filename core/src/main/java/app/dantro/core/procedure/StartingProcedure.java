@@ -2,6 +2,7 @@ package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
@@ -15,8 +16,6 @@ import app.dantro.core.diagnosis.DropAnswer;
 import app.dantro.core.diagnosis.DropVerdict;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.ReadingState;
-import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.diagnosis.Standing;
@@ -65,6 +64,7 @@ public final class StartingProcedure {
         Optional<Placed> search = guide.flatMap(g -> guided(findings, g, judgement.orElseThrow()));
         Placed placed = gate.or(() -> retesting ? byRules(findings).or(() -> stillDoubted(judgement, search)) : search)
                 .or(() -> byRules(findings))
+                .or(() -> judgement.flatMap(j -> unseen(findings, j)))
                 .orElseGet(() -> proven(findings));
         return new Assessment(
                 findings,
@@ -129,8 +129,7 @@ public final class StartingProcedure {
         Stage stage = findings.counted().isEmpty() ? Stage.FRESH : Stage.BATTERY;
         if (bases.isEmpty()) {
             return Optional.of(new Placed(
-                    stage,
-                    Step.measure(base(findings.loop(), "Battery first: every later test needs one that is charged."))));
+                    stage, Step.measure(base(findings, "Battery first: every later test needs one that is charged."))));
         }
         if (bases.get(bases.size() - 1).volts()
                 < BatteryJudge.CHARGED_VOLTS * findings.loop().blocks()) {
@@ -146,7 +145,7 @@ public final class StartingProcedure {
             return Optional.of(new Placed(
                     Stage.BATTERY,
                     Step.measure(base(
-                                    findings.loop(),
+                                    findings,
                                     "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again."
                                             .formatted(Amount.volts(BatteryJudge.surfaceVolts(
                                                             findings.evidence().statements())
@@ -161,13 +160,15 @@ public final class StartingProcedure {
                 Kind.CHARGE,
                 "Charge the battery, then read it again",
                 why,
-                Optional.of(base(findings.loop(), "After charging, at rest.")),
+                Optional.of(base(findings, "After charging, at rest.")),
                 Optional.empty(),
                 Optional.empty(),
                 Cautions.charging());
     }
 
-    private static ProbePlan base(SeriesLoop loop, String why) {
+    private static ProbePlan base(Findings findings, String why) {
+        SeriesLoop loop = findings.loop();
+        double surface = BatteryJudge.surfaceVolts(findings.evidence().statements());
         return new ProbePlan(
                 loop.battery().positivePost(),
                 loop.battery().negativePost(),
@@ -178,7 +179,7 @@ public final class StartingProcedure {
                         new Outcome(Amount.volts(charged(loop)) + " or more", "charged: go on"),
                         new Outcome("Under " + Amount.volts(charged(loop)), "charge first"),
                         new Outcome(
-                                "Over " + Amount.volts(BatteryJudge.SURFACE_CHARGE_VOLTS * loop.blocks(), 0.01),
+                                "Over " + Amount.volts(surface * loop.blocks(), 0.01),
                                 "surface charge: remove it, read again")),
                 12.6 * loop.blocks(),
                 charged(loop));
@@ -292,10 +293,14 @@ public final class StartingProcedure {
     }
 
     private Optional<Placed> retestAcross(Findings findings) {
-        return findings.evidence()
-                .lastRepair()
-                .map(Repair::part)
-                .filter(part -> findings.across(part).isEmpty())
+        Optional<PartId> repaired = findings.evidence().lastRepair().map(Repair::part);
+        if (repaired.flatMap(findings.evidence()::acrossSince).isPresent()) {
+            return Optional.empty();
+        }
+        if (repaired.flatMap(findings.loop()::part).isEmpty()) {
+            return repaired.flatMap(findings.evidence().circuit()::part).map(part -> offTheLoop(findings, part));
+        }
+        return repaired.filter(part -> findings.across(part).isEmpty())
                 .flatMap(part -> findings.loop().part(part))
                 .map(part -> {
                     HealthyDrop healthy = healthy(findings, findings.loop().between(part.from(), part.to()));
@@ -314,6 +319,29 @@ public final class StartingProcedure {
                 });
     }
 
+    /** A part beside the starting current's way, such as a link: as it was read before, else while cranking. */
+    private static Placed offTheLoop(Findings findings, Part part) {
+        Optional<Reading> before = findings.evidence().acrossBefore(part.id());
+        ProbePlan plan = FreeProbe.of(
+                findings,
+                before.map(Reading::red).orElse(part.from()),
+                before.map(Reading::black).orElse(part.to()),
+                before.map(Reading::condition).orElse(Condition.CRANKING));
+        return new Placed(
+                Stage.RETEST,
+                Step.measure(new ProbePlan(
+                        plan.red(),
+                        plan.black(),
+                        plan.condition(),
+                        "Retest across the " + part.name(),
+                        before.map(r -> "Same leads, same condition: it read %s before the repair.".formatted(shown(r)))
+                                .orElse(
+                                        "It was not read before the repair; now it must show what a healthy one shows."),
+                        plan.outcomes(),
+                        plan.goodVolts(),
+                        plan.faultyVolts())));
+    }
+
     /** A whole side that was read but neither certified nor condemned is read again, with the current. */
     private Optional<Placed> unanswered(Findings findings, Side side) {
         return findings.whole(side)
@@ -326,6 +354,17 @@ public final class StartingProcedure {
                                 v.marginal()
                                         ? "Marginal: read it again, mean of several cranks."
                                         : "Read it again with the current: only then is the side certified."))));
+    }
+
+    /** Nothing is left to read, and the likeliest device still has something to be seen: that would decide. */
+    private static Optional<Placed> unseen(Findings findings, Judgement judgement) {
+        return judgement
+                .leading()
+                .filter(part -> findings.standing(part) == Standing.SUSPECT)
+                .filter(part -> judgement.proof().looks(part).stream()
+                        .anyMatch(l -> l.open(findings.evidence().statements())))
+                .map(part ->
+                        new Placed(stageOf(findings, Stage.REPAIR), Step.suspectDevice(findings, part, judgement)));
     }
 
     private Placed proven(Findings findings) {
@@ -363,14 +402,15 @@ public final class StartingProcedure {
             return passed;
         }
         PartId part = repair.get().part();
-        Optional<String> after = findings.across(part).map(v -> shown(v.reading()));
-        Optional<String> before = findings.evidence().readings().stream()
-                .filter(r -> findings.evidence().stateOf(r) == ReadingState.BEFORE_REPAIR)
-                .map(RecordedReading::effective)
-                .filter(r -> findings.loop().has(r.red()) && findings.loop().has(r.black()))
-                .filter(r -> findings.loop().between(r.red(), r.black()).isJust(part))
-                .map(StartingProcedure::shown)
-                .reduce((first, second) -> second);
+        Optional<String> after = findings.evidence().acrossSince(part).map(StartingProcedure::shown);
+        Optional<String> before = findings.evidence().acrossBefore(part).map(StartingProcedure::shown);
+        if (findings.evidence().circuit().part(part).isEmpty()) {
+            return "The %s: %s. %s"
+                    .formatted(
+                            findings.evidence().circuit().nameOf(part).orElse(part.value()),
+                            repair.get().action().words(),
+                            passed);
+        }
         return "Across the %s: %s before the repair, %s after. %s"
                 .formatted(
                         findings.evidence().circuit().nameOf(part).orElse(part.value()),
@@ -401,12 +441,18 @@ public final class StartingProcedure {
 
     /** What stays open when the wiring is good; the battery is named unless it is cleared. */
     private static String elsewhere(Findings findings) {
+        if (findings.evidence().statements().says(Topic.ENGINE_TURNS, "HARD")) {
+            return "The engine turns hard by hand: that alone makes a good starter draw much and turn slowly. "
+                    + "Free the engine, then crank and read again; the starter is not proven bad.";
+        }
         PartId battery = findings.loop().battery().id();
         String open = findings.standing(battery) == Standing.CLEARED
                 ? ""
                 : " The battery is not proven either: " + findings.of(battery).says();
-        return "No verdict on the starter yet: turn the engine by hand, or prove the starter off the engine, before it is called faulty."
-                + open;
+        String starter = findings.evidence().statements().says(Topic.ENGINE_TURNS, "FREELY")
+                ? "The engine turns freely, but the readings are not enough to condemn the starter: measure the cranking speed, or prove the starter off the engine."
+                : "No verdict on the starter yet: turn the engine by hand, or prove the starter off the engine, before it is called faulty.";
+        return starter + open;
     }
 
     private static Stage stageOf(Findings findings, Stage before) {

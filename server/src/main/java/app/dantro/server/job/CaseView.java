@@ -94,7 +94,9 @@ public record CaseView(
                 file.readings().stream()
                         .map(r -> ReadingView.of(file, evidence, findings, r))
                         .toList(),
-                file.repairs().stream().map(r -> RepairView.of(file, r)).toList(),
+                file.repairs().stream()
+                        .map(r -> RepairView.of(file, evidence, r))
+                        .toList(),
                 file.tests().stream().map(t -> ComplaintTestView.of(file, t)).toList(),
                 StatementView.of(file),
                 CrankCapture.of(evidence).stream()
@@ -277,7 +279,12 @@ public record CaseView(
     /** A school's word on a drop. */
     public record SchoolView(String name, Optional<Double> limitVolts, SchoolVerdict verdict) {}
 
-    /** A repair on record. */
+    /**
+     * A repair on record.
+     *
+     * @param before the last reading across just the part that the repair outdated
+     * @param after the newest across it since
+     */
     public record RepairView(
             UUID id,
             String part,
@@ -287,8 +294,10 @@ public record CaseView(
             String note,
             String doneBy,
             long doneAtMs,
-            boolean struck) {
-        static RepairView of(CaseFile file, StoredRepair stored) {
+            boolean struck,
+            Optional<String> before,
+            Optional<String> after) {
+        static RepairView of(CaseFile file, CaseEvidence evidence, StoredRepair stored) {
             Repair repair = stored.repair();
             return new RepairView(
                     repair.id(),
@@ -299,7 +308,13 @@ public record CaseView(
                     repair.note(),
                     stored.doneBy(),
                     repair.doneAtMillis(),
-                    file.isStruck(repair.id()));
+                    file.isStruck(repair.id()),
+                    evidence.acrossBefore(repair.part()).map(RepairView::shown),
+                    evidence.acrossSince(repair.part()).map(RepairView::shown));
+        }
+
+        private static String shown(Reading reading) {
+            return Amount.volts(reading.volts(), reading.resolutionVolts());
         }
     }
 
