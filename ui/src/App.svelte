@@ -10,6 +10,7 @@
 	import Limits from './views/limits/Limits.svelte';
 	import Look from './views/look/Look.svelte';
 	import Nowhere from './views/Nowhere.svelte';
+	import Run from './views/run/Run.svelte';
 	import Pair from './views/seat/Pair.svelte';
 	import Seat from './views/seat/Seat.svelte';
 	import Settings from './views/settings/Settings.svelte';
@@ -26,6 +27,7 @@
 		'/case/:id/limits': Limits,
 		'/seat/:id': Seat,
 		'/pair/:code/:caseId?': Pair,
+		'/run': Run,
 		'/settings': Settings,
 		'*': Nowhere
 	};

@@ -1,6 +1,6 @@
 <script lang="ts">
-	type Props = { colour: 'red' | 'black'; name: string; placing: string };
-	let { colour, name, placing }: Props = $props();
+	type Props = { colour: 'red' | 'black'; name: string; placing?: string };
+	let { colour, name, placing = '' }: Props = $props();
 </script>
 
 <p class="lead">

@@ -68,5 +68,6 @@ export const REPAIR_WORDS: Record<RepairAction, string> = {
 	CLEANED: 'Cleaned and tightened',
 	TIGHTENED: 'Tightened',
 	REMADE: 'End remade',
+	REROUTED: 'Rerouted',
 	REPLACED: 'Replaced'
 };

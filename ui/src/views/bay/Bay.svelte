@@ -49,7 +49,10 @@
 <div class="bay">
 	<div class="top">
 		<h1>In work</h1>
-		<Key primary onclick={() => (opening = true)}>New case <kbd>N</kbd></Key>
+		<span class="keys">
+			<Key href="#/run">Run sheet</Key>
+			<Key primary onclick={() => (opening = true)}>New case <kbd>N</kbd></Key>
+		</span>
 	</div>
 	{#if waiting > 0}
 		<p role="status">
@@ -83,6 +86,10 @@
 <NewCaseDialog bind:open={opening} />
 
 <style>
+	.keys {
+		display: flex;
+		gap: 8px;
+	}
 	.bay {
 		padding: 16px 24px 32px;
 		max-width: 1280px;

@@ -5,6 +5,7 @@
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
 	import KeysHelp from '../../lib/components/KeysHelp.svelte';
+	import Figures from './Figures.svelte';
 	import Follow from './Follow.svelte';
 	import Matrix from './Matrix.svelte';
 	import Rulings from './Rulings.svelte';
@@ -85,6 +86,7 @@
 			</section>
 		{/each}
 		{#if limits.matrix}<Matrix matrix={limits.matrix} />{/if}
+		<Figures {bench} verdicts={limits.figures} />
 		<Follow
 			{limits}
 			by={app.device}

@@ -1,7 +1,7 @@
 <script lang="ts">
-	/** One thing to state in words; saved when the field is left. */
-	type Props = { words: string; stated?: string; onstate: (value: string) => void };
-	let { words, stated = '', onstate }: Props = $props();
+	/** One thing to state in words, or as a number with its unit; saved when the field is left. */
+	type Props = { words: string; stated?: string; unit?: string; onstate: (value: string) => void };
+	let { words, stated = '', unit, onstate }: Props = $props();
 	let text = $derived(stated);
 
 	function save(): void {
@@ -12,8 +12,11 @@
 </script>
 
 <label class="words">
-	<span>{words}</span>
+	<span
+		>{words}{#if unit}, {unit}{/if}</span
+	>
 	<input
+		inputmode={unit ? 'decimal' : undefined}
 		class="field"
 		bind:value={text}
 		maxlength={200}

@@ -40,7 +40,9 @@
 		{/if}
 		{#if step.kind === 'COMPLAINT_TEST'}
 			<div class="keys">
-				<Key primary onclick={() => bench.complaintTest(true)}>Yes, it cranks and starts</Key>
+				<Key primary onclick={() => bench.complaintTest(true)}
+					>{bench.view?.concern === 'CHARGING' ? 'Yes, it charges' : 'Yes, it cranks and starts'}</Key
+				>
 				<Key onclick={() => bench.complaintTest(false)}>No, the complaint stays</Key>
 				<UndoKey {bench} />
 			</div>

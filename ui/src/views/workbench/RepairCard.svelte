@@ -11,7 +11,9 @@
 
 	type Props = { bench: CaseState; step: Step };
 	let { bench, step }: Props = $props();
-	let action = $state<RepairAction>('CLEANED');
+	/** A wire's end is cleaned, a device is replaced, unless something else is said. */
+	const wiring = $derived(bench.view?.parts.find((p) => p.id === step.part)?.resistance !== undefined);
+	let action = $derived<RepairAction>(wiring ? 'CLEANED' : 'REPLACED');
 	let note = $state('');
 	const forecast = $derived(step.forecast);
 	const whatIf = $derived(bench.view?.judgement.whatIf);

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -33,6 +34,14 @@ class LookTest {
                 .filter(([e, r]) => r.height < 47.5 && !e.matches('select') && r.width > 0)
                 .map(([e, r]) => (e.ariaLabel ?? e.textContent.trim()) + ' ' + r.height)""";
 
+    /** Views that are not one of a case's tabs. */
+    private static final Map<String, String> OF_THEIR_OWN = Map.of(
+            "run", "/run",
+            "settings", "/settings",
+            "pair", "/pair/123456/ID",
+            "seat", "/seat/ID",
+            "alone", "/case/ID/alone");
+
     @TempDir
     static Path folder;
 
@@ -56,7 +65,10 @@ class LookTest {
         "desk, day, proof", "desk, bay, proof", "phone, day, proof", "phone, bay, proof",
         "desk, day, circuit", "desk, bay, circuit", "phone, day, circuit", "phone, bay, circuit",
         "desk, day, look", "desk, bay, look", "phone, day, look", "phone, bay, look",
-        "desk, day, limits", "desk, bay, limits", "phone, day, limits", "phone, bay, limits"
+        "desk, day, limits", "desk, bay, limits", "phone, day, limits", "phone, bay, limits",
+        "desk, day, run", "desk, bay, run", "phone, day, run", "phone, bay, run",
+        "desk, day, settings", "phone, bay, settings", "phone, day, pair", "phone, bay, pair",
+        "phone, day, seat", "phone, bay, seat", "phone, day, alone", "phone, bay, alone"
     })
     void everyViewIsReadableReachableAndFits(String size, String theme, String view) throws Exception {
         Page page = size.equals("desk") ? workshop.desk() : workshop.phone();
@@ -64,7 +76,11 @@ class LookTest {
             page.getByText("Dark bay").click();
         }
         assertThat(page.getByText(VAN)).isVisible();
-        if (!view.isEmpty()) {
+        if (OF_THEIR_OWN.containsKey(view)) {
+            String id = page.locator("a.tile").first().getAttribute("href").replaceAll(".*/", "");
+            page.navigate(workshop.base() + "/#" + OF_THEIR_OWN.get(view).replace("ID", id));
+            assertThat(page.locator("h1").first()).isVisible();
+        } else if (!view.isEmpty()) {
             page.getByText("Hobbing Twin pickup").click();
             assertThat(page.locator(".next h1")).isVisible();
         }

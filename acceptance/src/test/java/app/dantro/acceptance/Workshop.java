@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real program with its demo data, and a real browser in front of it. */
@@ -72,16 +73,20 @@ public final class Workshop implements AutoCloseable {
 
     /** A new browser profile on a screen of 1280 × 800. */
     public Page desk() {
-        return page(browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)), base());
+        return page(browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)), this::base);
     }
 
     /** A new browser profile on a touch screen of 390 × 844. */
     public Page phone() {
-        return phoneAt(base());
+        return phoneAt(this::base);
     }
 
     /** The same, under another address of the program. */
     public Page phoneAt(String origin) {
+        return phoneAt(() -> origin);
+    }
+
+    private Page phoneAt(Supplier<String> origin) {
         return page(
                 browser.newContext(new Browser.NewContextOptions()
                         .setViewportSize(390, 844)
@@ -90,15 +95,15 @@ public final class Workshop implements AutoCloseable {
                 origin);
     }
 
-    private Page page(BrowserContext context, String origin) {
+    private Page page(BrowserContext context, Supplier<String> origin) {
         Page page = context.newPage();
         page.onRequest(request -> {
-            if (!request.url().startsWith(origin) && !request.url().startsWith("data:")) {
+            if (!request.url().startsWith(origin.get()) && !request.url().startsWith("data:")) {
                 foreignRequests.add(request.url());
             }
         });
         page.onPageError(pageErrors::add);
-        page.navigate(origin);
+        page.navigate(origin.get());
         return page;
     }
 

@@ -3,6 +3,7 @@ package app.dantro.core.diagnosis;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.Margin;
+import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.network.BatteryModel;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Reading;
@@ -14,11 +15,6 @@ import java.util.UUID;
 public final class BatteryJudge {
     /** Least base voltage of a 12 V block for a starting test: three quarters charged. */
     public static final double CHARGED_VOLTS = 12.4;
-    /** Above this a flooded 12 V block's reading is surface charge. */
-    public static final double SURFACE_CHARGE_VOLTS = 12.75;
-    /** The same within an hour of running or charging. */
-    private static final double LATELY_CHARGED_VOLTS = 12.6;
-
     /** What 12.4 V speaks of in the model; a fuller battery has less resistance. */
     private static final double LEAST_STATE_OF_CHARGE = 0.65;
 
@@ -39,9 +35,16 @@ public final class BatteryJudge {
         return bases.size() == 1 && bases.get(0).volts() > surfaceVolts(statements) * blocks;
     }
 
-    /** Beyond this a 12 V block carries surface charge; less is needed soon after charging (docs/job.md, base voltage). */
+    /**
+     * Beyond this a 12 V block carries surface charge, by its chemistry; soon after charging, beyond what a full one rests
+     * at (docs/job.md, base voltage).
+     */
     public static double surfaceVolts(Statements statements) {
-        return statements.says(Topic.CHARGER, "YES") ? LATELY_CHARGED_VOLTS : SURFACE_CHARGE_VOLTS;
+        StateOfCharge chemistry = statements
+                .about(Topic.CHEMISTRY)
+                .map(s -> StateOfCharge.valueOf(s.value()))
+                .orElse(StateOfCharge.FLOODED);
+        return statements.says(Topic.CHARGER, "YES") ? chemistry.fullVolts() : chemistry.surfaceVolts();
     }
 
     PartFinding finding(List<Reading> bases, List<Reading> cranks) {

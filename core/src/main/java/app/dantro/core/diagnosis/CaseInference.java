@@ -2,6 +2,7 @@ package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Display;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
@@ -10,6 +11,7 @@ import app.dantro.core.reading.Reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What a case's record is to the inference: the readings that count, the complaint, whether the engine was seen to run. */
 public final class CaseInference {
@@ -24,9 +26,14 @@ public final class CaseInference {
                 .filter(r -> stillTrue(r, evidence))
                 .flatMap(r -> observations(r).stream())
                 .toList();
+        List<Observation> all = new ArrayList<>(observations);
+        figure(evidence, Topic.CRANK_SPEED, new Observable.Speed(Condition.CRANKING), 1)
+                .ifPresent(all::add);
+        figure(evidence, Topic.STANDING_CURRENT, new Observable.Amps(Condition.REST), 1e-3)
+                .ifPresent(all::add);
         boolean ran = evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running);
         return new Evidence(
-                observations,
+                all,
                 repaired ? Complaint.UNKNOWN : complaint,
                 ran
                         ? Optional.of(true)
@@ -43,6 +50,20 @@ public final class CaseInference {
                 .filter(repair -> repair.doneAtMillis() >= reading.takenAtMillis())
                 .allMatch(repair -> reading.condition() == Condition.REST
                         && evidence.circuit().batteries().stream().noneMatch(b -> b.id().equals(repair.part())));
+    }
+
+    /** A number stated since the last repair, in the observable's unit. */
+    private static Optional<Observation> figure(CaseEvidence evidence, Topic topic, Observable what, double unit) {
+        long since = evidence.lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
+        OptionalDouble value = evidence.statements().figure(topic);
+        return evidence.statements()
+                .about(topic)
+                .filter(s -> s.saidAtMillis() > since && value.isPresent())
+                .map(s -> new Observation(
+                        s.id(),
+                        what,
+                        value.getAsDouble() * unit,
+                        Display.resolution(what, value.getAsDouble() * unit)));
     }
 
     static Observable volts(Reading reading) {

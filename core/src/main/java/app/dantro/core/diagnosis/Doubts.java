@@ -68,6 +68,9 @@ final class Doubts {
                 return "It would fit as %s: %s?".formatted(about(o.what(), o.value() / move.getKey()), move.getValue());
             }
         }
+        if (o.what() instanceof Observable.Speed) {
+            return "Was the crankshaft's speed meant, and the engine cranked, not running?";
+        }
         if (!o.what().isVolts()) {
             return "Was the clamp zeroed, around one cable, and its output factor right?";
         }
@@ -98,6 +101,9 @@ final class Doubts {
             return Character.toUpperCase(name.charAt(0)) + name.substring(1) + ", "
                     + what.condition().words() + ",";
         }
+        if (what instanceof Observable.Speed) {
+            return "The speed, " + what.condition().words() + ",";
+        }
         return "The clamp, " + what.condition().words() + ",";
     }
 
@@ -106,10 +112,13 @@ final class Doubts {
     }
 
     private static String shown(Observation o) {
-        return o.what().isVolts() ? Amount.volts(o.value(), o.resolution()) : Amount.amps(o.value());
+        return o.what().isVolts() ? Amount.volts(o.value(), o.resolution()) : about(o.what(), o.value());
     }
 
     private static String about(Observable what, double value) {
-        return what.isVolts() ? Amount.volts(value, Display.resolution(what, value)) : Amount.amps(value);
+        if (what.isVolts()) {
+            return Amount.volts(value, Display.resolution(what, value));
+        }
+        return what instanceof Observable.Speed ? Math.round(value) + " 1/min" : Amount.amps(value);
     }
 }

@@ -102,6 +102,9 @@ public final class JudgedCase {
         if (refuted.isPresent()) {
             return with.as(Standing.NOT_PROVEN, elsewhere(refuted.get()), List.of("the readings after that"));
         }
+        if (isAlternator(rule.part()) && FigureJudge.diodesFail(rules.evidence())) {
+            return diodes(with);
+        }
         if (called.filter(rule.part()::equals).isPresent()) {
             List<String> unseen = unseen(rule.part());
             if (!unseen.isEmpty()) {
@@ -133,6 +136,19 @@ public final class JudgedCase {
 
     private Stream<Proof.Look> looks(PartId part) {
         return judgement.proof().looks(part).stream();
+    }
+
+    private boolean isAlternator(PartId part) {
+        return circuit.alternator().filter(a -> a.id().equals(part)).isPresent();
+    }
+
+    /** Ripple and diode test both fail: that is the machine, once its belt and plug were seen. */
+    private PartFinding diodes(PartFinding rule) {
+        String says = "Ripple over 0.5 V AC, and the diode test fails: its diodes.";
+        List<String> unseen = unseen(rule.part());
+        return unseen.isEmpty()
+                ? rule.as(Standing.FAULTY, says, List.of())
+                : rule.as(Standing.SUSPECT, says + " Readings alone do not prove it.", unseen);
     }
 
     /** What was looked at for a device and is not as it must be. */

@@ -18,6 +18,7 @@ public record Repair(UUID id, PartId part, Action action, String note, long done
         CLEANED("cleaned and tightened"),
         TIGHTENED("tightened"),
         REMADE("end remade"),
+        REROUTED("rerouted"),
         REPLACED("replaced");
 
         private final String words;

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** What was said and seen about a vehicle, the newest of each topic. */
@@ -31,6 +32,18 @@ public record Statements(Map<Topic, Statement> newest) {
 
     public boolean says(Topic topic, String value) {
         return about(topic).filter(s -> s.value().equals(value)).isPresent();
+    }
+
+    /** A stated number in its topic's unit; empty if none was stated, or an open line. */
+    public OptionalDouble figure(Topic topic) {
+        return about(topic)
+                .map(s -> topic.figure().orElseThrow().value(s.value()))
+                .orElse(OptionalDouble.empty());
+    }
+
+    /** True if a meter showed an open line. */
+    public boolean openLine(Topic topic) {
+        return about(topic).isPresent() && figure(topic).isEmpty();
     }
 
     /** Whether the engine can be started by its own starter, by what the customer says. */

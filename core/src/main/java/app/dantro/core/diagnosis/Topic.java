@@ -68,6 +68,47 @@ public enum Topic {
     PLUG_FED(Group.PROOF, "What its plug needs (maker's figures)", "YES", "arrives", "NO", "missing"),
     DRAIN_FOUND(Group.PROOF, "Branch by branch, after the sleep time", "YES", "it is this one", "NO", "it is not"),
 
+    CHEMISTRY(
+            Group.FIGURE,
+            "Battery's chemistry",
+            "FLOODED",
+            "flooded",
+            "EFB",
+            "EFB",
+            "CALCIUM",
+            "calcium",
+            "AGM",
+            "AGM",
+            "GEL",
+            "gel"),
+    CRANK_SPEED(Group.FIGURE, "Cranking speed", new Figure("1/min", 10, 600, false)),
+    MAKER_DRAW(Group.FIGURE, "Starter's draw, by the maker", new Figure("A", 10, 1500, false)),
+    RECOVERY_VOLTS(Group.FIGURE, "Two minutes after the engine-off load", new Figure("V", 0, 40, false)),
+    STANDING_CURRENT(Group.FIGURE, "Current asleep, everything off", new Figure("mA", 0, 20_000, false)),
+    RATED_AMPS(Group.FIGURE, "Alternator's rated current, by its plate", new Figure("A", 5, 600, false)),
+    BATTERY_AMPS(Group.FIGURE, "Into the battery, all loads on (− out of it)", new Figure("A", -400, 400, false)),
+    RIPPLE_IDLE(Group.FIGURE, "Ripple at idle, B+ to case", new Figure("V AC", 0, 30, false)),
+    RIPPLE_LOADED(Group.FIGURE, "Ripple loaded, B+ to case", new Figure("V AC", 0, 30, false)),
+    RIPPLE_POST(Group.FIGURE, "Ripple loaded, B+ to + post", new Figure("V AC", 0, 30, false)),
+    DIODES_FORWARD(Group.FIGURE, "Diode test, red on case, black on B+", new Figure("mV", 0, 3000, true)),
+    DIODES_REVERSE(Group.FIGURE, "Diode test, leads swapped", new Figure("mV", 0, 3000, true)),
+    FIELD_SIDE(
+            Group.FIGURE,
+            "The field is switched",
+            "FED",
+            "by feeding it",
+            "GROUNDED",
+            "by grounding it",
+            "INSIDE",
+            "inside the alternator"),
+    FIELD_VOLTS(Group.FIGURE, "Field pin, averaged, loads on", new Figure("V", 0, 32, false)),
+    UNSTEADY_LOW(Group.FIGURE, "Unsteady voltage, lowest", new Figure("V", 0, 40, false)),
+    UNSTEADY_HIGH(Group.FIGURE, "Unsteady voltage, highest", new Figure("V", 0, 60, false)),
+    PHASE_ONE(Group.FIGURE, "Generator, first pair of leads", new Figure("V AC", 0, 200, false)),
+    PHASE_TWO(Group.FIGURE, "Generator, second pair", new Figure("V AC", 0, 200, false)),
+    PHASE_THREE(Group.FIGURE, "Generator, third pair", new Figure("V AC", 0, 200, false)),
+    PHASE_FRAME(Group.FIGURE, "Generator, a lead to the frame", new Figure("V AC", 0, 200, false)),
+
     CRANK(Group.TIMER, "Cranking", "START", "crank", "STOP", "stop"),
     SURFACE_CHARGE(Group.TIMER, "Surface charge", "START", "load on"),
 
@@ -85,6 +126,8 @@ public enum Topic {
         PROOF,
         /** Begun or ended at a moment that every screen counts from. */
         TIMER,
+        /** Measured beside the volts: a number with its unit, or what it depends on. */
+        FIGURE,
         /** Why the case ends without proof. */
         CLOSING
     }
@@ -98,13 +141,26 @@ public enum Topic {
     private final Group group;
     private final String title;
     private final Map<String, String> choices = new LinkedHashMap<>();
+    private final Optional<Figure> figure;
 
     Topic(Group group, String title, String... valuesAndWords) {
         this.group = group;
         this.title = title;
+        this.figure = Optional.empty();
         for (int i = 0; i < valuesAndWords.length; i += 2) {
             choices.put(valuesAndWords[i], valuesAndWords[i + 1]);
         }
+    }
+
+    Topic(Group group, String title, Figure figure) {
+        this.group = group;
+        this.title = title;
+        this.figure = Optional.of(figure);
+    }
+
+    /** The number that is stated, if it is one. */
+    public Optional<Figure> figure() {
+        return figure;
     }
 
     public Group group() {
@@ -122,11 +178,14 @@ public enum Topic {
 
     /** How a value is spoken; the value itself where words are stated. */
     public String words(String value) {
-        return choices.getOrDefault(value, value);
+        return figure.map(f -> f.words(value)).orElseGet(() -> choices.getOrDefault(value, value));
     }
 
     /** What is wrong with a value, if it may not be stated. */
     public Optional<String> refusal(String value) {
+        if (figure.isPresent()) {
+            return figure.get().refusal(title, value);
+        }
         if (choices.isEmpty() || choices.containsKey(value)) {
             return Optional.empty();
         }

@@ -130,6 +130,29 @@ class SaidAndSeenTest {
     }
 
     @Test
+    void anEngineThatTurnsHardIsNamedBeforeTheStarter() {
+        Assessment hard = assess(dragging, said(Topic.ENGINE_TURNS, "HARD"));
+        assertThat(hard.findings().standing(STARTER)).isEqualTo(Standing.NOT_PROVEN);
+        assertThat(hard.findings().headline()).contains("turns hard").contains("starter is not proven bad");
+    }
+
+    /** Little is drawn at full stud volts: worn brushes or an engine that turns easily. The speed tells which. */
+    @Test
+    void theCrankingSpeedTellsWornBrushesFromAnEasyEngine() {
+        List<Reading> easy = List.of(
+                base("12.65"),
+                cranking("post-plus", "post-minus", "11.86", 143),
+                cranking("motor-stud", "starter-case", "11.57", 143));
+        double without = probability(easy);
+        assertThat(probability(easy, said(Topic.CRANK_SPEED, "90"))).isGreaterThan(without);
+        assertThat(probability(easy, said(Topic.CRANK_SPEED, "250"))).isLessThan(without);
+    }
+
+    private double probability(List<Reading> readings, Statement... statements) {
+        return assess(readings, statements).judgement().orElseThrow().probability(STARTER);
+    }
+
+    @Test
     void aClickTellsTheInferenceThatTheEngineDoesNotStart() {
         assertThat(starts(said(Topic.SYMPTOM, "CLICK"))).contains(false);
         assertThat(starts(said(Topic.SYMPTOM, "STARTS"))).contains(true);

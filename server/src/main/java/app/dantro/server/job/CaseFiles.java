@@ -2,6 +2,7 @@ package app.dantro.server.job;
 
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.server.problem.ProblemException;
 import java.util.Collections;
@@ -96,6 +97,15 @@ public class CaseFiles {
         return cases.findAll().stream()
                 .map(this::load)
                 .map(file -> CaseCard.of(file, assess(file, prepared.ifReady(file))))
+                .toList();
+    }
+
+    /** The cases of one concern that are not set aside, newest first. */
+    public List<CaseFile> openOf(Concern concern) {
+        return cases.findAll().stream()
+                .filter(record -> record.concern() == concern)
+                .map(this::load)
+                .filter(file -> !file.isStruck(file.record().id()))
                 .toList();
     }
 

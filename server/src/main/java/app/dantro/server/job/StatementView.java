@@ -1,5 +1,6 @@
 package app.dantro.server.job;
 
+import app.dantro.core.diagnosis.Figure;
 import app.dantro.core.diagnosis.Statement;
 import app.dantro.core.diagnosis.Topic;
 import java.util.Arrays;
@@ -10,10 +11,16 @@ import java.util.UUID;
 /**
  * A topic with what may be stated and what was.
  *
- * @param choices empty if words are stated
+ * @param choices empty if words or a number are stated
+ * @param unit of the number, if one is stated
  */
 public record StatementView(
-        Topic topic, Topic.Group group, String title, List<ChoiceView> choices, Optional<StatedView> stated) {
+        Topic topic,
+        Topic.Group group,
+        String title,
+        List<ChoiceView> choices,
+        Optional<String> unit,
+        Optional<StatedView> stated) {
 
     /** A value that may be stated. */
     public record ChoiceView(String value, String words) {}
@@ -36,6 +43,7 @@ public record StatementView(
                 topic.choices().stream()
                         .map(v -> new ChoiceView(v, topic.words(v)))
                         .toList(),
+                topic.figure().map(Figure::unit),
                 file.standing().stream()
                         .filter(s -> s.statement().topic() == topic)
                         .reduce((first, second) -> second)

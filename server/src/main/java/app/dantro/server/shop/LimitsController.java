@@ -1,6 +1,8 @@
 package app.dantro.server.shop;
 
 import app.dantro.core.diagnosis.DrawMatrix;
+import app.dantro.core.diagnosis.FigureJudge;
+import app.dantro.core.diagnosis.FigureVerdict;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.SchoolTable;
 import app.dantro.core.limits.School;
@@ -59,7 +61,11 @@ class LimitsController {
 
     /** Everything the limits view shows. */
     record LimitsView(
-            SchoolTable table, Optional<DrawMatrix> matrix, List<KnownSchool> schools, List<ShopSchool> followed) {}
+            SchoolTable table,
+            Optional<DrawMatrix> matrix,
+            List<FigureVerdict> figures,
+            List<KnownSchool> schools,
+            List<ShopSchool> followed) {}
 
     @GetMapping("/cases/{caseId}/limits")
     LimitsView limits(@PathVariable UUID caseId) {
@@ -67,6 +73,7 @@ class LimitsController {
         return new LimitsView(
                 SchoolTable.of(findings),
                 DrawMatrix.of(findings),
+                FigureJudge.of(findings.evidence()),
                 List.of(Concern.values()).stream()
                         .flatMap(loop -> schools(loop).stream().map(s -> new KnownSchool(loop, s.name(), s.notes())))
                         .toList(),
