@@ -80,6 +80,10 @@
 		color: var(--soft);
 		cursor: pointer;
 	}
+	/* Beside a case's title there is no room for it. */
+	.settings.away {
+		display: none;
+	}
 	@media (max-width: 767px) {
 		header {
 			gap: 4px;
@@ -98,9 +102,6 @@
 			gap: 0;
 			min-width: 0;
 			justify-content: space-between;
-		}
-		.settings.away {
-			display: none;
 		}
 		.theme {
 			font-size: 14px;

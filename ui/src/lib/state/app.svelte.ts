@@ -9,11 +9,32 @@ export class AppState {
 	#database = $state('');
 	#theme = $state<Theme>('day');
 	#me = $state.raw<Me | null>(null);
+	#tones = $state(true);
+	#speech = $state(false);
 	readonly device: string;
 
 	constructor(private readonly storage: Storage) {
 		this.device = deviceName(storage);
+		this.#tones = storage.getItem('dantro:tones') !== 'off';
+		this.#speech = storage.getItem('dantro:speech') === 'on';
 		this.#theme = storage.getItem('dantro:theme') === 'bay' ? 'bay' : 'day';
+	}
+
+	/** A tone for every reading that is saved or asked about. */
+	get tones(): boolean {
+		return this.#tones;
+	}
+	set tones(on: boolean) {
+		this.#tones = on;
+		this.storage.setItem('dantro:tones', on ? 'on' : 'off');
+	}
+	/** The next step and what was saved, spoken by the browser's own voice. */
+	get speech(): boolean {
+		return this.#speech;
+	}
+	set speech(on: boolean) {
+		this.#speech = on;
+		this.storage.setItem('dantro:speech', on ? 'on' : 'off');
 	}
 
 	get database(): string {

@@ -3,7 +3,7 @@
 	import { getApp } from '../../lib/state/app.svelte';
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
-	import { allowSound, soundGo, soundSaved, soundStop, stayAwake, tone } from '../../lib/seat/signals';
+	import { allowSound, soundGo, soundSaved, soundStop, stayAwake, tone } from '../../lib/device/signals';
 	import Key from '../../lib/components/Key.svelte';
 	import Keypad from '../../lib/components/Keypad.svelte';
 	import Entry from '../workbench/Entry.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { SeatState } from '../../lib/state/seat.svelte';
-	import { allowSound, soundGo, soundStop, stayAwake } from '../../lib/seat/signals';
+	import { allowSound, soundGo, soundStop, stayAwake } from '../../lib/device/signals';
 
 	/** The helper's screen: one word, readable from the wing, and one key to answer with. */
 	type Props = { params: { id: string } };

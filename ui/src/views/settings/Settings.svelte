@@ -2,6 +2,8 @@
 	import { api, problemText, type Device } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
 	import JoinCode from '../../lib/components/JoinCode.svelte';
+	import { allowSound, soundSaved } from '../../lib/device/signals';
+	import { canSpeak, say } from '../../lib/device/speech';
 	import Key from '../../lib/components/Key.svelte';
 
 	const app = getApp();
@@ -63,10 +65,61 @@
 		{/if}
 		<p class="soft">A seat joins from its case: on the workbench, “Call a helper’s phone”.</p>
 	</section>
+	<section class="card">
+		<h2>Hands-free, on this device</h2>
+		<label class="row">
+			<input
+				type="checkbox"
+				checked={app.tones}
+				onchange={(e) => {
+					app.tones = e.currentTarget.checked;
+					allowSound();
+					if (app.tones) soundSaved(false);
+				}}
+			/>
+			<span>A high tone when a reading is saved, two low ones when Dantro asks about it</span>
+		</label>
+		<label class="row">
+			<input
+				type="checkbox"
+				checked={app.speech}
+				disabled={!canSpeak()}
+				onchange={(e) => {
+					app.speech = e.currentTarget.checked;
+					if (app.speech) say('The next step is spoken like this.');
+				}}
+			/>
+			<span
+				>Speak the next step and read back what was saved{canSpeak()
+					? ', by this browser’s own voice'
+					: ': this browser has no voice'}</span
+			>
+		</label>
+		<p class="soft">On the workbench the screen stays on while a step waits, where the browser allows it.</p>
+	</section>
 </div>
 
 <style>
+	h2 {
+		font-size: 20px;
+		font-weight: 800;
+	}
+	.row {
+		display: flex;
+		align-items: center;
+		gap: 14px;
+		min-height: 48px;
+		cursor: pointer;
+	}
+	.row input {
+		width: 28px;
+		height: 28px;
+		flex: none;
+		accent-color: var(--ink);
+	}
 	.settings {
+		display: grid;
+		gap: 14px;
 		max-width: 760px;
 		margin: 0 auto;
 		padding: 16px;

@@ -6,7 +6,9 @@
 	import { followCase } from '../../lib/state/follow.svelte';
 	import { shortcut } from '../../lib/state/shortcuts';
 	import { fullScaleVolts } from '../../lib/profile/geometry';
-	import type { Profile, ProfileSide, ReadingRow } from '../../lib/api/client';
+	import { allowSound, soundSaved, stayAwake } from '../../lib/device/signals';
+	import { say, spoken } from '../../lib/device/speech';
+	import type { CaseView, Profile, ProfileSide, ReadingRow } from '../../lib/api/client';
 	import Consumer from '../../lib/profile/Consumer.svelte';
 	import ProfileBand from '../../lib/profile/ProfileBand.svelte';
 	import ProfileTable from '../../lib/profile/ProfileTable.svelte';
@@ -51,6 +53,8 @@
 	const view = $derived(bench.view);
 	const profile = $derived(bench.profile);
 	const scale = $derived(profile ? fullScaleVolts([profile.supply, profile.returns]) : 1);
+	/** What was last signalled, so that only a change makes a sound. */
+	let heard: CaseView | null = null;
 	const red = $derived(bench.draft.red ?? bench.probe?.red.id);
 	const black = $derived(bench.draft.red ? bench.draft.black : bench.probe?.black.id);
 
@@ -61,6 +65,17 @@
 			() => void bench.load(),
 			(seat) => bench.heard(seat)
 		);
+	});
+
+	$effect(() => stayAwake());
+	$effect(() => {
+		if (!view) return;
+		const before = heard;
+		heard = view;
+		if (before && app.tones && view.readings.length > before.readings.length) {
+			soundSaved(view.readings.some((r) => r.state === 'ASKED'));
+		}
+		if (app.speech) say(spoken(before, view));
 	});
 
 	function onkeydown(event: KeyboardEvent): void {
@@ -120,7 +135,7 @@
 	}
 </script>
 
-<svelte:window {onkeydown} />
+<svelte:window {onkeydown} onkeyup={allowSound} onpointerup={allowSound} />
 
 {#if view && profile}
 	<div class="titles">

@@ -31,6 +31,9 @@ public record SchoolTable(List<Row> rows) {
     /** By one school's total, in volts of a 12 V system. */
     private static final double TOTAL_VOLTS = 0.5;
 
+    /** Currents further apart are not one test. */
+    private static final double SAME_CURRENT_SHARE = 0.1;
+
     private static final String OWN = "Conductor's own limit";
 
     /**
@@ -296,13 +299,32 @@ public record SchoolTable(List<Row> rows) {
                     ? Optional.of("Each side passes some school, the sum fails: %s is lost on the way, %s is allowed."
                             .formatted(Amount.volts(volts, resolution), Amount.volts(TOTAL_VOLTS * blocks)))
                     : Optional.empty();
+            Optional<String> fallen = fallen(supply, back);
             return new Row(
                     "Charging, both sides together",
                     List.of(supply.id(), back.id()),
                     Amount.volts(volts, resolution),
                     Optional.empty(),
                     rulings,
-                    parting);
+                    parting.isPresent() && fallen.isPresent()
+                            ? Optional.of(parting.get() + " " + fallen.get())
+                            : parting.or(() -> fallen));
+        }
+
+        /** The charge current falls as the battery fills: drops read minutes apart belong to different currents. */
+        private static Optional<String> fallen(Reading supply, Reading back) {
+            if (supply.amps().isEmpty() || back.amps().isEmpty()) {
+                return Optional.empty();
+            }
+            double a = supply.amps().get();
+            double b = back.amps().get();
+            double more = Math.max(a, b);
+            if (Math.abs(a - b) <= SAME_CURRENT_SHARE * more || Math.min(a, b) <= 0) {
+                return Optional.empty();
+            }
+            double sum = Math.abs(supply.volts()) * more / a + Math.abs(back.volts()) * more / b;
+            return Optional.of("They were read at %s and %s: at %s both together would be %s."
+                    .formatted(Amount.amps(a), Amount.amps(b), Amount.amps(more), Amount.volts(sum)));
         }
 
         private static Row row(

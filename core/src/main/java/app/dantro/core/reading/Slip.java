@@ -22,7 +22,10 @@ public record Slip(Kind kind, String sentence, List<Choice> choices) {
         SIGN,
         RESOLUTION,
         ABOVE_SOURCE,
-        NO_CURRENT
+        NO_CURRENT,
+        CONDITION,
+        NO_SOURCE,
+        CURRENT
     }
 
     /** What the technician may answer. */

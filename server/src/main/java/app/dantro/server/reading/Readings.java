@@ -1,5 +1,6 @@
 package app.dantro.server.reading;
 
+import app.dantro.core.reading.ChargingSlips;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.SlipCheck;
@@ -46,7 +47,8 @@ public class Readings {
         UUID caseId = file.record().id();
         Optional<Slip> slip = new SlipCheck(
                         file.loop(), file.record().celsius(), file.evidence().counted())
-                .check(reading);
+                .check(reading)
+                .or(() -> ChargingSlips.check(file.circuit(), file.evidence().counted(), reading));
         StoredReading stored = new StoredReading(caseId, reading, source, by, clock.millis(), slip, Optional.empty());
         if (store.add(stored)) {
             events.changed(caseId);
