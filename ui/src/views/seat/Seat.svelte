@@ -113,7 +113,7 @@
 	}
 	h1 {
 		margin: 0;
-		font-size: min(24vw, 40vh);
+		font-size: min(22vw, 40vh);
 		font-weight: 900;
 		line-height: 0.95;
 		letter-spacing: -0.02em;

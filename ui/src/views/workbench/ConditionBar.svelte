@@ -86,7 +86,11 @@
 		gap: 8px;
 	}
 	.bar.turns {
-		grid-template-columns: 1.6fr 1.15fr 1.05fr 0.75fr 0.85fr;
+		grid-template-columns: 1.5fr 1.25fr 1.15fr 0.95fr;
+	}
+	/* Which value is typed matters more while the starter turns; the volts stand in the profile. */
+	.turns .read {
+		display: none;
 	}
 	.chip {
 		display: grid;

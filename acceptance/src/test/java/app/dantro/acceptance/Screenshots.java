@@ -25,8 +25,14 @@ public final class Screenshots {
         try (Workshop workshop = Workshop.open(Files.createTempDirectory("dantro-shots"))) {
             screenshots.phone(workshop.phone());
         }
+        try (Workshop workshop = Workshop.open(Files.createTempDirectory("dantro-shots"))) {
+            screenshots.crank(workshop);
+            screenshots.charging(workshop.desk());
+        }
         System.exit(0);
     }
+
+    private static final int RUN_READINGS = 3;
 
     private void desk(Page page) {
         shoot(page, "bay");
@@ -62,6 +68,72 @@ public final class Screenshots {
         page.getByText("Yes, it cranks and starts").click();
         page.getByText("See the proof").waitFor();
         shoot(page, "workbench-verified");
+        page.locator("header").getByText("Limits").click();
+        page.locator("section[aria-label='Volts and current while cranking']").scrollIntoViewIfNeeded();
+        shootHere(page, "matrix");
+    }
+
+    /** A crank ordered from the wing, as both screens show it. */
+    private void crank(Workshop workshop) {
+        Page wing = workshop.desk();
+        wing.getByText("New case").click();
+        wing.getByLabel("Vehicle").fill("Osier cart");
+        shootHere(wing, "intake");
+        wing.keyboard().press("Escape");
+        wing.getByText(VAN).click();
+        follow(wing, 1);
+        wing.locator("#condition").selectOption("CRANKING");
+        for (String[] typed : new String[][] {{"10.38", "SETTLED"}, {"10.41", "SETTLED"}, {"8.9", "MINIMUM"}}) {
+            int before = new Bench(wing).readings().count();
+            wing.locator("#condition").selectOption("CRANKING");
+            wing.locator("#statistic").selectOption(typed[1]);
+            wing.keyboard().press("Escape");
+            wing.locator("#statistic").blur();
+            wing.keyboard().type(typed[0]);
+            wing.keyboard().press("Enter");
+            new Bench(wing).seesReadings(before + 1);
+        }
+        wing.locator("#condition").selectOption("CRANKING");
+        Page seat = workshop.phone();
+        seat.navigate(workshop.base() + "/#/seat/" + wing.url().replaceAll(".*/case/", ""));
+        seat.getByText("I am in the seat").click();
+        wing.getByText("Crank 5 s").click();
+        seat.getByText("Cranking now").click();
+        seat.getByText("I stopped").waitFor();
+        wing.getByText("CRANK: answered").waitFor();
+        shoot(wing, "cranking");
+        shoot(seat, "seat");
+    }
+
+    private void charging(Page page) {
+        page.getByText("Marrow loader").click();
+        follow(page, MOST_READINGS);
+        page.getByText("Suspect: the alternator").waitFor();
+        shoot(page, "gate");
+        page.locator("header").getByText("Limits").click();
+        page.getByText("Alternator: ripple").click();
+        for (String[] figure : new String[][] {
+            {"Ripple loaded, B+ to case, V AC", "0.04"},
+            {"Diode test, red on case, black on B+, mV", "955"},
+            {"Diode test, leads swapped, mV", "OL"}
+        }) {
+            page.getByLabel(figure[0]).fill(figure[1]);
+            page.keyboard().press("Enter");
+            page.waitForTimeout(400);
+        }
+        page.locator("section[aria-label='Figures beside the volts']").evaluate("e => e.scrollIntoView()");
+        shootHere(page, "figures");
+        page.locator("nav").getByText("Bay").click();
+        page.getByText("Run sheet").click();
+        page.locator("tbody tr").first().waitFor();
+        for (int i = 0; i < RUN_READINGS && page.getByText("Simulated meter").isVisible(); i++) {
+            String due = page.locator("form").first().textContent();
+            page.getByText("Simulated meter").click();
+            page.getByText("Save", new Page.GetByTextOptions().setExact(true)).click();
+            page.waitForCondition(
+                    () -> !page.locator("form").first().textContent().equals(due));
+        }
+        shoot(page, "run-sheet");
     }
 
     private void look(Page page) {
@@ -103,6 +175,12 @@ public final class Screenshots {
             page.getByText("Save", new Page.GetByTextOptions().setExact(true)).click();
             bench.seesReadings(before + 1);
         }
+    }
+
+    /** Where the page stands, a dialog or a section further down. */
+    private void shootHere(Page page, String name) {
+        page.waitForTimeout(400);
+        page.screenshot(new Page.ScreenshotOptions().setPath(target.resolve(name + ".png")));
     }
 
     private void shoot(Page page, String name) {

@@ -1,6 +1,7 @@
 package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
@@ -10,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * All that is on record for one case.
@@ -97,22 +99,28 @@ public record CaseEvidence(
 
     /** The newest reading across just a wiring part that no longer counts since a repair. */
     public Optional<Reading> acrossBefore(PartId part) {
-        return across(part, ReadingState.BEFORE_REPAIR);
+        return across(part, ReadingState.BEFORE_REPAIR).max(IN_TIME);
     }
 
-    /** The newest reading across just a wiring part that counts and was taken since the last repair of any. */
+    /**
+     * The newest reading across just a wiring part since the last repair of any, in the condition it was read in before: a
+     * drop without that current would retest nothing.
+     */
     public Optional<Reading> acrossSince(PartId part) {
         long since = lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
-        return across(part, ReadingState.COUNTS).filter(r -> r.takenAtMillis() > since);
+        Optional<Condition> same = acrossBefore(part).map(Reading::condition);
+        return across(part, ReadingState.COUNTS)
+                .filter(r -> r.takenAtMillis() > since)
+                .filter(r -> same.map(c -> c == r.condition()).orElse(true))
+                .max(IN_TIME);
     }
 
-    private Optional<Reading> across(PartId id, ReadingState state) {
-        return circuit.part(id)
+    private Stream<Reading> across(PartId id, ReadingState state) {
+        return circuit.part(id).stream()
                 .flatMap(part -> readings.stream()
                         .filter(r -> stateOf(r) == state)
                         .map(RecordedReading::effective)
-                        .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(part.from(), part.to())))
-                        .max(IN_TIME));
+                        .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(part.from(), part.to()))));
     }
 
     /** Why the case was closed without proof; a reading or repair after that opens it again. */

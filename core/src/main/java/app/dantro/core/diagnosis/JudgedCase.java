@@ -29,6 +29,7 @@ public final class JudgedCase {
     private static final double WIDE = 2;
 
     private static final double SUSPECT = 0.15;
+    private static final double LIKELIER_THAN_NOT = 0.5;
     private static final double REFUTED = 0.004;
     private static final double LEAST_INFLUENCE = 0.02;
     private static final int MOST_INFLUENCES = 4;
@@ -119,7 +120,7 @@ public final class JudgedCase {
                     : with.as(Standing.SUSPECT, contradicted(), List.of("a second reading across it"));
         }
         boolean evidence = !posterior.evidence().observations().isEmpty();
-        if (evidence && p >= SUSPECT && rule.standing() != Standing.CLEARED) {
+        if (evidence && p >= SUSPECT && rule.standing() != Standing.CLEARED && touched(rule, p)) {
             return rule.standing() == Standing.SUSPECT ? with : with.as(Standing.SUSPECT, suspected(p), missing(rule));
         }
         if (evidence && rule.standing() == Standing.SUSPECT && p < EXONERATED) {
@@ -136,6 +137,13 @@ public final class JudgedCase {
 
     private Stream<Proof.Look> looks(PartId part) {
         return judgement.proof().looks(part).stream();
+    }
+
+    /** A device that no reading has come near is no suspect because others are cleared: it is merely not proven. */
+    private boolean touched(PartFinding rule, double p) {
+        return p >= LIKELIER_THAN_NOT
+                || circuit.part(rule.part()).isPresent()
+                || !carriers(rule).isEmpty();
     }
 
     private boolean isAlternator(PartId part) {
@@ -318,8 +326,9 @@ public final class JudgedCase {
                     : "Faulty: the %s.".formatted(String.join(", the ", faulty));
         }
         List<PartFinding> likely = parts.stream()
-                .filter(p ->
-                        p.suspicion().filter(s -> s.probability() >= SUSPECT).isPresent())
+                .filter(p -> p.suspicion()
+                        .filter(s -> s.probability() >= SUSPECT && touched(p, s.probability()))
+                        .isPresent())
                 .sorted(Comparator.comparingDouble(
                         p -> -p.suspicion().orElseThrow().probability()))
                 .toList();

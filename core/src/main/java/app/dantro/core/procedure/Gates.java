@@ -3,6 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.planning.Workplace;
 import app.dantro.core.reading.Reading;
@@ -12,8 +13,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What a planner may propose: no running engine while nobody has seen it run, no cranking for a charging complaint until
- * it is known to start, and never a condition that needs a tool nobody said is there.
+ * What a planner may propose: no running engine while nobody has seen it run, no cranking for a charging complaint on a
+ * vehicle that starts well, and never a condition that needs a tool nobody said is there.
  */
 final class Gates {
     private Gates() {}
@@ -24,7 +25,13 @@ final class Gates {
         boolean ran = counted.stream().anyMatch(r -> r.condition().running());
         Optional<Boolean> starts = evidence.statements().starts();
         Set<Condition> conditions = EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
-        conditions.add(Condition.CRANKING);
+        boolean cranksBadly = evidence.statements()
+                .about(Topic.SYMPTOM)
+                .filter(s -> !s.value().equals("STARTS"))
+                .isPresent();
+        if (concern == Concern.STARTING || cranksBadly) {
+            conditions.add(Condition.CRANKING);
+        }
         boolean runs = ran || starts.orElse(concern == Concern.CHARGING);
         if (runs) {
             conditions.add(Condition.RAISED);

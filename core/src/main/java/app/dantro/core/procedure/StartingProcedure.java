@@ -294,11 +294,10 @@ public final class StartingProcedure {
 
     private Optional<Placed> retestAcross(Findings findings) {
         Optional<PartId> repaired = findings.evidence().lastRepair().map(Repair::part);
-        if (repaired.flatMap(findings.evidence()::acrossSince).isPresent()) {
-            return Optional.empty();
-        }
         if (repaired.flatMap(findings.loop()::part).isEmpty()) {
-            return repaired.flatMap(findings.evidence().circuit()::part).map(part -> offTheLoop(findings, part));
+            return repaired.filter(part -> findings.evidence().acrossSince(part).isEmpty())
+                    .flatMap(findings.evidence().circuit()::part)
+                    .map(part -> offTheLoop(findings, part));
         }
         return repaired.filter(part -> findings.across(part).isEmpty())
                 .flatMap(part -> findings.loop().part(part))

@@ -70,6 +70,20 @@ class SchoolTableTest {
                 .containsEntry("Base and a half volt", SchoolVerdict.PASSES);
     }
 
+    /** 0.20 V at 80 A and 0.05 V at 40 A: the second would be 0.10 V at 80 A, 0.30 V together. */
+    @Test
+    void dropsReadAtDifferentCurrentsAreAddedAtOne() {
+        List<Row> rows = rows(
+                "petrol-car",
+                of("bplus", "post-plus", Condition.RAISED_LOADED, "0.20", Current.of(80, Current.How.CLAMP)),
+                of("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.05", CLAMP_40));
+        Row sum = rows.get(rows.size() - 1);
+        assertThat(sum.what()).isEqualTo("Charging, both sides together");
+        assertThat(sum.parting().orElseThrow())
+                .contains("80 A and 40 A")
+                .contains("at 80 A both together would be 0.30 V");
+    }
+
     private static Map<String, SchoolVerdict> verdicts(Row row) {
         return row.rulings().stream().collect(Collectors.toMap(Ruling::school, Ruling::verdict));
     }

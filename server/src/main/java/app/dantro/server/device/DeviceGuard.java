@@ -36,7 +36,8 @@ class DeviceGuard extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String path = request.getRequestURI();
+        // Decoded and normalized, as the address will be understood: /%61pi/cases is /api/cases.
+        String path = request.getServletPath();
         if (!path.startsWith("/api")) {
             chain.doFilter(request, response);
             return;

@@ -3,6 +3,7 @@ package app.dantro.server.seat;
 import app.dantro.core.diagnosis.Statement;
 import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.procedure.SeatOrder;
+import app.dantro.core.reading.Amount;
 import app.dantro.server.event.Events;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
@@ -56,7 +57,7 @@ class Seats {
         static String newest(CaseFile file) {
             List<String> shown = file.readings().stream()
                     .filter(r -> !file.isStruck(r.reading().id()))
-                    .map(r -> r.reading().typed().text())
+                    .map(r -> Amount.volts(r.reading().volts(), r.reading().resolutionVolts()))
                     .toList();
             return shown.isEmpty() ? "" : shown.get(shown.size() - 1);
         }

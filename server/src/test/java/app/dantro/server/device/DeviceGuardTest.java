@@ -39,7 +39,13 @@ class DeviceGuardTest {
 
     /** What the guard answers: 200 if it let the request through. */
     private static int visit(String from, String path, String token) throws Exception {
-        MockHttpServletRequest request = new MockHttpServletRequest("GET", path);
+        return visit(from, path, path, token);
+    }
+
+    /** @param sent the address as it stands in the request, {@code path} as the server understands it */
+    private static int visit(String from, String sent, String path, String token) throws Exception {
+        MockHttpServletRequest request = new MockHttpServletRequest("GET", sent);
+        request.setServletPath(path);
         request.setRemoteAddr(from);
         if (token != null) {
             request.setCookies(new Cookie(DeviceGuard.COOKIE, token));
@@ -66,6 +72,12 @@ class DeviceGuardTest {
         assertThat(visit(NETWORK, "/api/cases", "made up")).isEqualTo(403);
         assertThat(visit(HERE, "/api/cases", null)).isEqualTo(200);
         assertThat(visit("0:0:0:0:0:0:0:1", "/api/cases", null)).isEqualTo(200);
+    }
+
+    @Test
+    void anAddressInDisguiseIsStillTheSameAddress() throws Exception {
+        assertThat(visit(NETWORK, "/%61pi/cases", "/api/cases", null)).isEqualTo(403);
+        assertThat(visit(NETWORK, "/assets/../api/cases", "/api/cases", null)).isEqualTo(403);
     }
 
     @Test
