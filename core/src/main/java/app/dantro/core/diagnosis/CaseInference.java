@@ -54,16 +54,15 @@ public final class CaseInference {
 
     /** A number stated since the last repair, in the observable's unit. */
     private static Optional<Observation> figure(CaseEvidence evidence, Topic topic, Observable what, double unit) {
-        long since = evidence.lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
-        OptionalDouble value = evidence.statements().figure(topic);
-        return evidence.statements()
-                .about(topic)
-                .filter(s -> s.saidAtMillis() > since && value.isPresent())
-                .map(s -> new Observation(
-                        s.id(),
-                        what,
-                        value.getAsDouble() * unit,
-                        Display.resolution(what, value.getAsDouble() * unit)));
+        Statements said = evidence.statements()
+                .measuredAfter(evidence.lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE));
+        OptionalDouble value = said.figure(topic);
+        return value.isEmpty()
+                ? Optional.empty()
+                : said.about(topic).map(s -> {
+                    double stated = value.getAsDouble() * unit;
+                    return new Observation(s.id(), what, stated, Display.resolution(what, stated));
+                });
     }
 
     static Observable volts(Reading reading) {

@@ -46,7 +46,8 @@ public final class FigureJudge {
 
     private FigureJudge(CaseEvidence evidence) {
         this.evidence = evidence;
-        this.said = evidence.statements();
+        this.said = evidence.statements()
+                .measuredAfter(evidence.lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE));
         this.circuit = evidence.circuit();
         this.blocks = circuit.blocks();
     }
@@ -74,7 +75,7 @@ public final class FigureJudge {
     }
 
     /** True if ripple and diode test both speak against the alternator's diodes. */
-    static boolean diodesFail(CaseEvidence evidence) {
+    public static boolean diodesFail(CaseEvidence evidence) {
         FigureJudge judge = new FigureJudge(evidence);
         boolean ripple = Stream.of(Topic.RIPPLE_IDLE, Topic.RIPPLE_LOADED)
                 .anyMatch(

@@ -1,6 +1,7 @@
 package app.dantro.core.diagnosis;
 
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,8 @@ import java.util.Set;
 /** What was said and seen about a vehicle, the newest of each topic. */
 public record Statements(Map<Topic, Statement> newest) {
     private static final Set<String> DOES_NOT_CRANK = Set.of("NOTHING", "CLICK", "CHATTERS");
+
+    private static final Set<Topic> PLATES = EnumSet.of(Topic.MAKER_DRAW, Topic.RATED_AMPS);
 
     public Statements {
         newest = Map.copyOf(newest);
@@ -32,6 +35,17 @@ public record Statements(Map<Topic, Statement> newest) {
 
     public boolean says(Topic topic, String value) {
         return about(topic).filter(s -> s.value().equals(value)).isPresent();
+    }
+
+    /** The same without numbers that were measured at or before a moment: a repair has outdated them. What a plate says lasts. */
+    public Statements measuredAfter(long millis) {
+        Map<Topic, Statement> kept = new EnumMap<>(Topic.class);
+        newest.forEach((topic, s) -> {
+            if (topic.figure().isEmpty() || PLATES.contains(topic) || s.saidAtMillis() > millis) {
+                kept.put(topic, s);
+            }
+        });
+        return new Statements(kept);
     }
 
     /** A stated number in its topic's unit; empty if none was stated, or an open line. */

@@ -8,6 +8,7 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.Diagnosis;
+import app.dantro.core.diagnosis.FigureJudge;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.LoopProfile;
@@ -64,6 +65,7 @@ public final class ChargingSurvey {
                 .filter(j -> based && faulty.isEmpty() && !passed && !(repaired && !open.isEmpty()))
                 .map(j -> Guide.of(all, j, Gates.workplace(all, Concern.CHARGING)));
         Step next = faulty.map(part -> repair(all, part))
+                .or(() -> judgement.flatMap(j -> diodes(all, j)))
                 .or(() -> guide.flatMap(Guide::next).map(Step::measure))
                 .or(() -> guide.flatMap(g -> g.toRepair()
                         .filter(part -> all.standing(part) == Standing.SUSPECT)
@@ -80,6 +82,17 @@ public final class ChargingSurvey {
                 guide.map(Guide::standby).orElse(List.of()),
                 judgement,
                 List.of());
+    }
+
+    /** Ripple and diode test speak against the machine: what is left is to see its belt and plug. */
+    private static Optional<Step> diodes(Findings findings, Judgement judgement) {
+        return findings.evidence()
+                .circuit()
+                .alternator()
+                .map(Alternator::id)
+                .filter(id -> findings.standing(id) == Standing.SUSPECT)
+                .filter(id -> FigureJudge.diodesFail(findings.evidence()))
+                .map(id -> Step.suspectDevice(findings, id, judgement));
     }
 
     private static Stage stage(CaseEvidence evidence, boolean passed, Step next) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.diagnosis.FigureVerdict.Sign;
 import app.dantro.core.limits.StateOfCharge;
@@ -67,6 +68,24 @@ class FigureJudgeTest {
         FigureVerdict verdict = verdict("Diode test");
         assertThat(verdict.sign()).isEqualTo(sign);
         assertThat(verdict.says()).contains(words);
+    }
+
+    /** The new machine is not condemned by the old one's figures. */
+    @Test
+    void aRepairOutdatesWhatWasMeasuredButNotWhatAPlateSays() {
+        say(Topic.RIPPLE_LOADED, "0.8");
+        say(Topic.DIODES_FORWARD, "480");
+        say(Topic.DIODES_REVERSE, "OL");
+        say(Topic.RATED_AMPS, "90");
+        CaseEvidence before =
+                CaseEvidence.of(CAR, 25, List.of(), List.of(), List.of()).with(Statements.of(said));
+        assertThat(FigureJudge.diodesFail(before)).isTrue();
+        Repair replaced = new Repair(new UUID(4, 4), PartId.of("alternator"), Repair.Action.REPLACED, "", 2_000);
+        CaseEvidence after = CaseEvidence.of(CAR, 25, List.of(), List.of(replaced), List.of())
+                .with(Statements.of(said));
+        assertThat(FigureJudge.diodesFail(after)).isFalse();
+        assertThat(after.statements().measuredAfter(2_000).figure(Topic.RATED_AMPS))
+                .hasValue(90);
     }
 
     @Test

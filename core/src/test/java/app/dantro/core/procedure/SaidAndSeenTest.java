@@ -148,6 +148,27 @@ class SaidAndSeenTest {
         assertThat(probability(easy, said(Topic.CRANK_SPEED, "250"))).isLessThan(without);
     }
 
+    @Test
+    void rippleAndDiodesCondemnAnAlternatorOnlyThroughItsGate() {
+        List<Reading> based = List.of(base("12.65"));
+        Statement[] figures = {
+            said(Topic.RIPPLE_LOADED, "0.8"), said(Topic.DIODES_FORWARD, "20"), said(Topic.DIODES_REVERSE, "OL")
+        };
+        PartId alternator = PartId.of("alternator");
+        Assessment unseen = charging(based, figures);
+        assertThat(unseen.findings().standing(alternator)).isEqualTo(Standing.SUSPECT);
+        assertThat(unseen.next().kind()).isEqualTo(Step.Kind.PROVE);
+        Statement[] seen = Stream.concat(
+                        Stream.of(figures), Stream.of(said(Topic.BELT_DRIVES, "YES"), said(Topic.PLUG_FED, "YES")))
+                .toArray(Statement[]::new);
+        assertThat(charging(based, seen).findings().standing(alternator)).isEqualTo(Standing.FAULTY);
+        assertThat(charging(based, seen).next().kind()).isEqualTo(Step.Kind.REPAIR);
+    }
+
+    private Assessment charging(List<Reading> readings, Statement... statements) {
+        return order.assess(Concern.CHARGING, evidence(readings, statements), Optional.of(PREPARED));
+    }
+
     private double probability(List<Reading> readings, Statement... statements) {
         return assess(readings, statements).judgement().orElseThrow().probability(STARTER);
     }
