@@ -30,6 +30,14 @@ function side(kind: 'SUPPLY' | 'RETURN', drops: number[]): ProfileSide {
 }
 
 describe('loop profile geometry', () => {
+	it('keeps a current that flows the other way on the band', () => {
+		const supply = layOut(side('SUPPLY', [-0.05, -0.05, 0.02]), frame, 0.2);
+		const returns = layOut(side('RETURN', [0.02, -0.05, -0.05]), frame, 0.2);
+		// 0.2 V over 160 pixels: 0.1 V the other way moves the zero line by 80.
+		expect(supply.points.map((p) => p.y)).toEqual([100, 60, 20, 36].map((y) => expect.closeTo(y)));
+		expect(Math.max(...returns.points.map((p) => p.y))).toBeCloseTo(180);
+	});
+
 	it('steps down on the supply side and down to zero on the return side', () => {
 		expect(levels(side('SUPPLY', [0.1, 0.2]), (i) => [0.1, 0.2][i] ?? 0)).toEqual([
 			0,

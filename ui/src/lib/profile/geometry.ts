@@ -65,12 +65,16 @@ export function layOut(side: ProfileSide, frame: Frame, fullScale: number): Band
 	const span = frame.width - frame.left - frame.right;
 	const pixelsPerVolt = (frame.height - frame.top - frame.bottom) / fullScale;
 	const supply = side.side === 'SUPPLY';
+	const at = levels(side, (i) => side.steps[i]?.volts ?? 0);
+	// Current that flows the other way climbs over the zero line: the line moves, the volts per pixel stay.
+	const zero = Math.max(0, ...at.map((level) => -level)) * pixelsPerVolt;
 	const yOf = (level: number) =>
-		supply ? frame.top + level * pixelsPerVolt : frame.height - frame.bottom - level * pixelsPerVolt;
+		supply
+			? frame.top + zero + level * pixelsPerVolt
+			: frame.height - frame.bottom - zero - level * pixelsPerVolt;
 	const towards = supply ? 1 : -1;
 	const within = (level: number) => Math.min(fullScale, Math.max(0, level));
 	const xOf = (i: number) => frame.left + (span * i) / (count - 1);
-	const at = levels(side, (i) => side.steps[i]?.volts ?? 0);
 	const healthy = levels(side, (i) => side.steps[i]?.healthyVolts ?? 0);
 	const points = side.points.map((p, i) => ({ id: p.id, x: xOf(i), y: yOf(at[i] ?? 0) }));
 	const steps = side.steps.map((s, i) => {
