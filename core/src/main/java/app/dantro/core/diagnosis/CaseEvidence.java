@@ -93,6 +93,11 @@ public record CaseEvidence(
                 .toList();
     }
 
+    /** What was stated, without the figures that the last repair outdated. */
+    public Statements statedSinceRepair() {
+        return statements.measuredAfter(lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE));
+    }
+
     public Optional<Repair> lastRepair() {
         return repairs.isEmpty() ? Optional.empty() : Optional.of(repairs.get(repairs.size() - 1));
     }

@@ -54,8 +54,7 @@ public final class CaseInference {
 
     /** A number stated since the last repair, in the observable's unit. */
     private static Optional<Observation> figure(CaseEvidence evidence, Topic topic, Observable what, double unit) {
-        Statements said = evidence.statements()
-                .measuredAfter(evidence.lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE));
+        Statements said = evidence.statedSinceRepair();
         OptionalDouble value = said.figure(topic);
         return value.isEmpty()
                 ? Optional.empty()

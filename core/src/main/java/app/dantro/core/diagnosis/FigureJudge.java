@@ -46,8 +46,7 @@ public final class FigureJudge {
 
     private FigureJudge(CaseEvidence evidence) {
         this.evidence = evidence;
-        this.said = evidence.statements()
-                .measuredAfter(evidence.lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE));
+        this.said = evidence.statedSinceRepair();
         this.circuit = evidence.circuit();
         this.blocks = circuit.blocks();
     }
