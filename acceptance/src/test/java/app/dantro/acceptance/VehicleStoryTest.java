@@ -219,10 +219,14 @@ class VehicleStoryTest {
                 "[{\"kind\":\"added_resistance\",\"part\":\"fuse-joint-in\",\"ohms\":0.011}]");
         new Bench(page).seesTitle("Base voltage at the posts");
         page.getByText("Any other point").click();
-        for (String[] pair : new String[][] {{"bplus", "post-plus"}, {"post-minus", "alternator-case"}}) {
+        for (String[] pair : new String[][] {
+            {"bplus", "post-plus", "B\\+.* to .*\\+ post$"},
+            {"post-minus", "alternator-case", "post to alternator case$"}
+        }) {
             page.locator("#condition").selectOption("RAISED_LOADED");
             page.getByLabel("Red on").selectOption(pair[0]);
             page.getByLabel("Black on").selectOption(pair[1]);
+            new Bench(page).seesTitle(pair[2]);
             int before = new Bench(page).readings().count();
             tap(page, "Simulated meter");
             tap(page, "Save");
