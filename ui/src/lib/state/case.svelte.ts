@@ -84,6 +84,13 @@ export class CaseState {
 	get probe(): Probe | null {
 		return this.#chosen ?? this.#view?.next.probe ?? null;
 	}
+	/** Where the leads stand now, also while the expectation for them is still on its way. */
+	get #leads(): { red: string; black: string; condition: Condition } | null {
+		const { red, black } = this.#draft;
+		if (red && black) return { red, black, condition: this.condition };
+		const probe = this.probe;
+		return probe && { red: probe.red.id, black: probe.black.id, condition: probe.condition };
+	}
 	get ownChoice(): boolean {
 		return this.#chosen !== null;
 	}
@@ -272,9 +279,9 @@ export class CaseState {
 	}
 
 	async swap(): Promise<void> {
-		const probe = this.probe;
-		if (!probe) return;
-		this.#edit({ red: probe.black.id, black: probe.red.id, condition: probe.condition });
+		const leads = this.#leads;
+		if (!leads) return;
+		this.#edit({ red: leads.black, black: leads.red, condition: leads.condition });
 		await this.#expect();
 	}
 
@@ -287,13 +294,10 @@ export class CaseState {
 
 	/** Puts the simulated meter's display into the entry, as if it had been read off. */
 	async measure(): Promise<void> {
-		const probe = this.probe;
-		if (!probe) return;
+		const leads = this.#leads;
+		if (!leads) return;
 		const { data, error } = await api.GET('/api/cases/{caseId}/simulated-meter', {
-			params: {
-				path: { caseId: this.id },
-				query: { red: probe.red.id, black: probe.black.id, condition: probe.condition }
-			}
+			params: { path: { caseId: this.id }, query: leads }
 		});
 		if (!data) {
 			this.#message = problemText(error);
@@ -304,7 +308,7 @@ export class CaseState {
 			text: data.typed,
 			simulated: true,
 			range: data.range,
-			...(data.amps === undefined ? {} : { amps: String(data.amps), ampsIn: probe.condition })
+			...(data.amps === undefined ? {} : { amps: String(data.amps), ampsIn: leads.condition })
 		});
 	}
 
@@ -331,8 +335,8 @@ export class CaseState {
 	}
 
 	save(): void {
-		const probe = this.probe;
-		if (!probe || this.asked) return;
+		const leads = this.#leads;
+		if (!leads || this.asked) return;
 		if (this.halfPlaced) {
 			this.#message = 'Nothing saved: black has no place yet.';
 			return;
@@ -341,14 +345,14 @@ export class CaseState {
 			this.#message = 'Type what the meter shows, such as 0.27 or 270 mV.';
 			return;
 		}
-		const amps = this.#amps(probe.condition);
+		const amps = this.#amps(leads.condition);
 		if (amps === null) {
 			this.#message = `The current (${this.amps}) is not a number of amperes, such as 131.`;
 			return;
 		}
 		const peak = this.statistic === 'MINIMUM' || this.statistic === 'INRUSH';
-		this.#record(probe.red.id, probe.black.id, probe.condition, this.statistic, peak ? undefined : amps);
-		this.#clear(this.amps, probe.condition);
+		this.#record(leads.red, leads.black, leads.condition, this.statistic, peak ? undefined : amps);
+		this.#clear(this.amps, leads.condition);
 	}
 
 	#record(
