@@ -29,6 +29,8 @@ type Draft = {
 	statistic?: NewReading['statistic'];
 	/** The range the technician's own meter stands on; none if it ranges by itself. */
 	meter?: NewReading['range'];
+	/** How the current is measured, if not by a zeroed clamp that shows amperes in its usual place. */
+	ammeter?: NewReading['ammeter'];
 	simulated?: boolean;
 	/** The technician's own choice of points and condition, if any. */
 	red?: string;
@@ -222,6 +224,12 @@ export class CaseState {
 		this.#edit({ meter });
 	}
 
+	/** Takes another way to measure the current; what it is set to goes on record. */
+	setAmmeter(ammeter: NewReading['ammeter'], checked: string): void {
+		this.#edit({ ammeter, amps: '' });
+		if (checked && this.stated('CLAMP_CHECKED')?.value !== checked) this.state('CLAMP_CHECKED', checked);
+	}
+
 	async setCondition(condition: Condition): Promise<void> {
 		const probe = this.probe;
 		this.#edit({
@@ -297,7 +305,7 @@ export class CaseState {
 		const leads = this.#leads;
 		if (!leads) return;
 		const { data, error } = await api.GET('/api/cases/{caseId}/simulated-meter', {
-			params: { path: { caseId: this.id }, query: leads }
+			params: { path: { caseId: this.id }, query: { ...leads, ...this.#draft.ammeter } }
 		});
 		if (!data) {
 			this.#message = problemText(error);
@@ -369,6 +377,7 @@ export class CaseState {
 			typed: this.#draft.text,
 			statistic,
 			amps,
+			ammeter: amps === undefined ? undefined : this.#draft.ammeter,
 			range: this.#draft.simulated ? this.#draft.range : this.#draft.meter,
 			source: this.#draft.simulated ? 'SIMULATED' : 'TYPED',
 			by: this.device,
@@ -421,7 +430,10 @@ export class CaseState {
 	}
 
 	#amps(condition: Condition): number | undefined | null {
-		const text = this.amps.trim().replace(',', '.').replace(/\s*a$/i, '');
+		const text = this.amps
+			.trim()
+			.replace(',', '.')
+			.replace(/\s*(a|mv)$/i, '');
 		if (text === '' || STILL.has(condition)) return undefined;
 		const value = Number(text);
 		return Number.isFinite(value) ? value : null;
@@ -471,7 +483,7 @@ export class CaseState {
 
 	/** A fresh entry; the current stays with the next reading of the same crank. */
 	#clear(amps: string, ampsIn?: Condition): void {
-		this.#draft = { ...EMPTY, amps, ampsIn, meter: this.#draft.meter };
+		this.#draft = { ...EMPTY, amps, ampsIn, meter: this.#draft.meter, ammeter: this.#draft.ammeter };
 		this.#chosen = null;
 		this.storage.setItem(this.#draftKey, JSON.stringify(this.#draft));
 	}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Condition, MeterRange, NewReading } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
+	import AmmeterDialog from './AmmeterDialog.svelte';
 	import { volts } from '../../lib/format/si';
 	import {
 		CONDITION_WORDS,
@@ -14,6 +15,21 @@
 	let { bench }: Props = $props();
 	const flows = $derived(!STILL.has(bench.condition));
 	const noClamp = $derived(bench.view?.statements.find((s) => s.topic === 'CLAMP')?.stated?.value === 'NO');
+	const used = $derived(bench.draft.ammeter);
+	const millivolts = $derived(used?.how === 'CABLE_AS_SHUNT' || used?.millivoltsPerAmp !== undefined);
+	const cable = $derived(bench.view?.cables.find((c) => c.id === used?.in));
+	const instrument = $derived(
+		used?.how === 'CABLE_AS_SHUNT' ? 'Drop' : millivolts ? `Clamp, ${used?.millivoltsPerAmp} mV/A` : 'Clamp'
+	);
+	/** The amperes that the typed millivolts stand for. */
+	const amperes = $derived.by(() => {
+		const shown = Number(bench.amps.replace(',', '.'));
+		if (!millivolts || !bench.amps.trim() || !Number.isFinite(shown)) return null;
+		return used?.how === 'CABLE_AS_SHUNT'
+			? shown / (cable?.milliohms ?? NaN)
+			: (shown - (used?.zero ?? 0)) / (used?.millivoltsPerAmp ?? NaN);
+	});
+	let choosing = $state(false);
 	const missing = $derived(flows && !noClamp && bench.amps.trim() === '');
 </script>
 
@@ -30,9 +46,12 @@
 			{/each}
 		</select>
 	</label>
-	<label class="chip" class:missing>
-		<span>Current, clamp</span>
-		<span class="amps">
+	<div class="chip" class:missing>
+		<button class="how" type="button" disabled={!flows} onclick={() => (choosing = true)}>
+			{instrument}{cable ? `: ${cable.name}` : ''}
+		</button>
+		<label class="amps">
+			<span class="hidden-words">Current, {instrument.toLowerCase()}</span>
 			<input
 				id="amps"
 				inputmode="decimal"
@@ -43,9 +62,10 @@
 				oninput={(e) => bench.setAmps(e.currentTarget.value)}
 				onkeydown={(e) => (e.key === 'Enter' || e.key === 'Escape') && e.currentTarget.blur()}
 			/>
-			{#if bench.amps && flows}<b>A</b>{/if}
-		</span>
-	</label>
+			{#if bench.amps && flows}<b>{millivolts ? 'mV' : 'A'}</b>{/if}
+			{#if amperes !== null}<b class="is">= {Math.round(amperes)} A</b>{/if}
+		</label>
+	</div>
 	{#if STARTER_TURNS.has(bench.condition)}
 		<label class="chip">
 			<span>Value</span>
@@ -79,7 +99,36 @@
 	</div>
 </div>
 
+<AmmeterDialog {bench} bind:open={choosing} />
+
 <style>
+	.how {
+		padding: 0;
+		text-align: left;
+		color: var(--soft);
+		line-height: 1.2;
+		text-decoration: underline;
+		text-underline-offset: 2px;
+		white-space: nowrap;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		cursor: pointer;
+	}
+	.how:disabled {
+		text-decoration: none;
+		cursor: default;
+	}
+	.hidden-words {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		overflow: hidden;
+		clip-path: inset(50%);
+	}
+	.is {
+		white-space: nowrap;
+		color: var(--soft);
+	}
 	.bar {
 		display: grid;
 		grid-template-columns: 1.9fr 1.25fr 0.85fr 0.9fr;

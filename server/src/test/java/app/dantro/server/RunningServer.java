@@ -109,7 +109,6 @@ public final class RunningServer implements AutoCloseable {
     public static Map<String, Object> cranking(String red, String black, String typed, double amps) {
         Map<String, Object> body = reading(red, black, "CRANKING", typed);
         body.put("amps", amps);
-        body.put("ampsKnownBy", "CLAMP");
         return body;
     }
 

@@ -57,7 +57,7 @@ final class SliceBench implements Bench.Benchmark {
                     """);
             for (int n = 0; n < READINGS.size(); n++) {
                 String[] field = READINGS.get(n).split(" ");
-                String amps = field[2].equals("REST") ? "" : "\"amps\":236,\"ampsKnownBy\":\"CLAMP\",";
+                String amps = field[2].equals("REST") ? "" : "\"amps\":236,";
                 long from = System.nanoTime();
                 put(http, base + path + "/readings/" + UUID.randomUUID(), """
                         {"red":"%s","black":"%s","condition":"%s","typed":"%s",%s

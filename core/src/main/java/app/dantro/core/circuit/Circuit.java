@@ -95,6 +95,11 @@ public record Circuit(
         return alternator().map(a -> Route.of(this, a.output(), plusPost)).orElse(List.of());
     }
 
+    /** The cable that carries all that the alternator makes. */
+    public Optional<Part> chargeCable() {
+        return chargingSupply().stream().filter(p -> p.kind() == PartKind.CABLE).findFirst();
+    }
+
     /** Charging, − post to alternator case. */
     public List<Part> chargingReturn() {
         return alternator().map(a -> Route.of(this, minusPost, a.ground())).orElse(List.of());

@@ -1,5 +1,6 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.Margin;
@@ -20,14 +21,31 @@ public final class BatteryJudge {
 
     private static final double LEAST_SHARE_OF_CLASS_CURRENT = 0.5;
 
-    private final SeriesLoop loop;
+    private final Battery battery;
+    private final String name;
+    private final int blocks;
+    private final double leastAmps;
     private final double celsius;
     private final Statements statements;
 
+    /** A judge of everything between the loop's posts. */
     BatteryJudge(SeriesLoop loop, double celsius, Statements statements) {
-        this.statements = statements;
-        this.loop = loop;
+        this(loop.battery(), "battery", loop.blocks(), loop.crankingAmps().lowAmps(), celsius, statements);
+    }
+
+    /**
+     * A judge of one battery, by readings across its own posts with its own current.
+     *
+     * @param blocks 12 V blocks in series between the posts
+     * @param usualAmps what it delivers at least while cranking, in A
+     */
+    BatteryJudge(Battery battery, String name, int blocks, double usualAmps, double celsius, Statements statements) {
+        this.battery = battery;
+        this.name = name;
+        this.blocks = blocks;
+        this.leastAmps = LEAST_SHARE_OF_CLASS_CURRENT * usualAmps;
         this.celsius = celsius;
+        this.statements = statements;
     }
 
     /** True if the base voltage looks like surface charge that has not been removed and read again. */
@@ -52,7 +70,7 @@ public final class BatteryJudge {
             return found(Standing.NOT_PROVEN, "Its base voltage has not been read.", List.of(), "base voltage at rest");
         }
         Reading base = bases.get(bases.size() - 1);
-        double chargedVolts = CHARGED_VOLTS * loop.blocks();
+        double chargedVolts = CHARGED_VOLTS * blocks;
         if (base.volts() < chargedVolts) {
             return found(
                     Standing.NOT_PROVEN,
@@ -61,7 +79,7 @@ public final class BatteryJudge {
                     List.of(base.id()),
                     "a charged battery");
         }
-        if (surfaceCharged(bases, loop.blocks(), statements)) {
+        if (surfaceCharged(bases, blocks, statements)) {
             return found(
                     Standing.NOT_PROVEN,
                     "%s at rest is surface charge.".formatted(shown(base)),
@@ -79,10 +97,8 @@ public final class BatteryJudge {
 
     private PartFinding underLoad(Reading base, List<Reading> cranks) {
         Reading crank = cranks.get(cranks.size() - 1);
-        double limit = CrankingLimit.voltsAt(celsius, loop.blocks());
-        Optional<Double> amps = crank.amps()
-                .filter(a ->
-                        a >= LEAST_SHARE_OF_CLASS_CURRENT * loop.crankingAmps().lowAmps());
+        double limit = CrankingLimit.voltsAt(celsius, blocks);
+        Optional<Double> amps = crank.amps().filter(a -> a >= leastAmps);
         List<UUID> ids = List.of(base.id(), crank.id());
         if (amps.isEmpty()) {
             boolean low = crank.volts() < limit;
@@ -110,11 +126,10 @@ public final class BatteryJudge {
                     "the same reading on another day or at another charge");
         }
         if (ohms < upper) {
-            return new PartFinding(
-                    loop.battery().id(), "battery", Standing.CLEARED, "Charged, and " + sum, ids, List.of());
+            return new PartFinding(battery.id(), name, Standing.CLEARED, "Charged, and " + sum, ids, List.of());
         }
         return cranks.size() > 1 && beyond(base, cranks.get(cranks.size() - 2), upper)
-                ? new PartFinding(loop.battery().id(), "battery", Standing.FAULTY, sum + " Read twice.", ids, List.of())
+                ? new PartFinding(battery.id(), name, Standing.FAULTY, sum + " Read twice.", ids, List.of())
                 : found(Standing.SUSPECT, sum, ids, "the same reading a second time");
     }
 
@@ -125,11 +140,11 @@ public final class BatteryJudge {
     }
 
     private double upperOhms() {
-        return loop.battery().internalOhms().upperOhms() * BatteryModel.ohmsFactor(LEAST_STATE_OF_CHARGE, celsius);
+        return battery.internalOhms().upperOhms() * BatteryModel.ohmsFactor(LEAST_STATE_OF_CHARGE, celsius);
     }
 
     private PartFinding found(Standing standing, String says, List<UUID> ids, String missing) {
-        return new PartFinding(loop.battery().id(), "battery", standing, says, ids, List.of(missing));
+        return new PartFinding(battery.id(), name, standing, says, ids, List.of(missing));
     }
 
     private static String shown(Reading reading) {

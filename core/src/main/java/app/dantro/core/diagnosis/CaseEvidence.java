@@ -2,10 +2,12 @@ package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.network.StartingLoop;
+import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import java.util.Comparator;
 import java.util.List;
@@ -75,13 +77,38 @@ public record CaseEvidence(
         return recorded.reading().statistic().instant() ? ReadingState.PEAK : ReadingState.COUNTS;
     }
 
-    /** The readings that count, answers worked in, in the order they were taken. */
-    public List<Reading> counted() {
+    /** The readings that count, answers worked in, in the order they were taken, with what was known of currents. */
+    public List<Reading> observed() {
         return readings.stream()
                 .filter(r -> stateOf(r) == ReadingState.COUNTS)
                 .map(RecordedReading::effective)
                 .sorted(IN_TIME)
                 .toList();
+    }
+
+    /** The same for rules of one loop: a current that is not the loop's is as good as not measured. */
+    public List<Reading> counted() {
+        return observed().stream().map(this::onItsWay).toList();
+    }
+
+    /**
+     * A reading with the current of the way it lies on: that in the starter's cables is the loop's, that in the charge cable
+     * the alternator's; that in any other part tells a rule nothing.
+     */
+    public Reading onItsWay(Reading reading) {
+        if (!(reading.current() instanceof Current.Measured measured)
+                || measured.in().isEmpty()) {
+            return reading;
+        }
+        Condition condition = reading.condition();
+        List<Part> way = condition.starterCalled()
+                ? loop.supply()
+                : condition.running() || condition == Condition.PILE_ALTERNATOR
+                        ? circuit.chargeCable().stream().toList()
+                        : List.of();
+        boolean whole = measured.amps() >= 0
+                && way.stream().map(Part::id).anyMatch(measured.in().get()::equals);
+        return reading.with(whole ? Current.of(measured.amps(), measured.how()) : Current.unknown());
     }
 
     /** The peaks since the last repair that touched them, in the order they were taken. */
@@ -159,7 +186,8 @@ public record CaseEvidence(
     }
 
     private boolean touches(PartId part, Stretch stretch, Reading reading) {
-        if (part.equals(loop.battery().id()) && loop.isPosts(reading.red(), reading.black())) {
+        boolean battery = circuit.batteries().stream().anyMatch(b -> b.id().equals(part));
+        if (battery && loop.isPosts(reading.red(), reading.black())) {
             return true;
         }
         return stretch.covers(part) && reading.condition().starterCalled()

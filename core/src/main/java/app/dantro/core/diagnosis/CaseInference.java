@@ -1,11 +1,13 @@
 package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Display;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
+import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import java.util.ArrayList;
@@ -16,15 +18,16 @@ import java.util.OptionalDouble;
 /** What a case's record is to the inference: the readings that count, the complaint, whether the engine was seen to run. */
 public final class CaseInference {
     private static final double CLAMP_STEP_AMPS = 1;
+    private static final double SHUNT_STEP_VOLTS = 1e-4;
 
     private CaseInference() {}
 
     /** The evidence of a case. After a repair the complaint it came with says nothing more. */
     public static Evidence of(CaseEvidence evidence, Complaint complaint) {
         boolean repaired = evidence.lastRepair().isPresent();
-        List<Observation> observations = evidence.counted().stream()
+        List<Observation> observations = evidence.observed().stream()
                 .filter(r -> stillTrue(r, evidence))
-                .flatMap(r -> observations(r).stream())
+                .flatMap(r -> observations(r, evidence).stream())
                 .toList();
         List<Observation> all = new ArrayList<>(observations);
         figure(evidence, Topic.CRANK_SPEED, new Observable.Speed(Condition.CRANKING), 1)
@@ -68,12 +71,25 @@ public final class CaseInference {
         return new Observable.Volts(reading.condition(), reading.red(), reading.black());
     }
 
-    private static List<Observation> observations(Reading reading) {
+    /** A cable read as a shunt is its drop again: how far its size can be trusted, the inference knows better. */
+    private static List<Observation> observations(Reading reading, CaseEvidence evidence) {
         List<Observation> all = new ArrayList<>();
         all.add(new Observation(reading.id(), volts(reading), reading.volts(), reading.resolutionVolts()));
-        if (reading.current() instanceof Current.Measured measured && measured.how() != Current.How.CABLE_AS_SHUNT) {
-            all.add(new Observation(
-                    reading.id(), new Observable.Amps(reading.condition()), measured.amps(), CLAMP_STEP_AMPS));
+        if (reading.current() instanceof Current.Measured measured) {
+            Optional<Part> in = measured.in().flatMap(evidence.circuit()::part);
+            if (measured.how() == Current.How.CABLE_AS_SHUNT) {
+                in.ifPresent(cable -> all.add(new Observation(
+                        reading.id(),
+                        new Observable.Volts(reading.condition(), cable.from(), cable.to()),
+                        measured.amps() * Ammeter.ohms(cable, evidence.celsius()),
+                        SHUNT_STEP_VOLTS)));
+            } else {
+                all.add(new Observation(
+                        reading.id(),
+                        new Observable.Amps(reading.condition(), in.map(Part::id)),
+                        measured.amps(),
+                        CLAMP_STEP_AMPS));
+            }
         }
         return all;
     }

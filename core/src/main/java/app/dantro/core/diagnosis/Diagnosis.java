@@ -47,6 +47,7 @@ public final class Diagnosis {
         List<PartFinding> parts = new ArrayList<>();
         parts.add(new BatteryJudge(loop, evidence.celsius(), evidence.statements())
                 .finding(posts(Condition.REST), posts(Condition.CRANKING)));
+        parts.addAll(new EachBattery(evidence).findings());
         loop.supply().forEach(p -> parts.add(paths.finding(p)));
         parts.add(starter());
         loop.returns().forEach(p -> parts.add(paths.finding(p)));

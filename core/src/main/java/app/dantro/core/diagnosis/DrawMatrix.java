@@ -4,6 +4,7 @@ import app.dantro.core.circuit.ClassCurrent;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.reading.Amount;
+import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 import java.util.Optional;
@@ -102,14 +103,26 @@ public record DrawMatrix(boolean held, Draw draw, String shown, List<Square> squ
         return new DrawMatrix(
                 held,
                 draw,
-                "%s while cranking (at least %s at this temperature), %s drawn (its class takes %s to %s, estimated)."
+                "%s while cranking (at least %s at this temperature), %s drawn (its class takes %s to %s, estimated).%s"
                         .formatted(
                                 Amount.volts(volts, cranked.resolutionVolts()),
                                 Amount.volts(limit),
                                 Amount.amps(amps),
                                 Amount.amps(usual.lowAmps()),
-                                Amount.amps(usual.highAmps())),
+                                Amount.amps(usual.highAmps()),
+                                trusted(findings, cranked)),
                 ALL.stream().map(s -> s.met(held, draw)).toList());
+    }
+
+    /** How far the current can be trusted. */
+    private static String trusted(Findings findings, Reading cranked) {
+        if (cranked.current() instanceof Current.Measured m && m.how() == Current.How.CABLE_AS_SHUNT) {
+            return " The current is from a cable's drop: ± %d %%."
+                    .formatted(Math.round(200 * m.how().standardShare()));
+        }
+        return findings.evidence().statements().about(Topic.CLAMP_CHECKED).isPresent()
+                ? ""
+                : " Nobody said yet that the clamp was zeroed and its output factor is right.";
     }
 
     private static Square square(boolean held, Draw draw, String means, String why, String next) {

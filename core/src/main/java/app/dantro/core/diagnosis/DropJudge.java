@@ -4,6 +4,7 @@ import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.limits.Margin;
+import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Drop;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
@@ -38,9 +39,19 @@ public final class DropJudge {
         double error = COVERAGE * MeterError.standardVolts(reading);
         DropAnswer answer = answer(reading, volts, healthy, error);
         boolean decided = answer == DropAnswer.FAILS || answer == DropAnswer.CERTIFIED;
-        boolean marginal = decided && Margin.near(volts, healthy.upperVolts(), error);
+        boolean marginal =
+                decided && (Margin.near(volts, healthy.upperVolts(), error) || currentDecides(reading, volts, healthy));
         return Optional.of(new DropVerdict(
                 reading, stretch, volts, answer, marginal, healthy, amps.map(a -> Drop.ohms(volts, a))));
+    }
+
+    /** True if the current is known so loosely that the answer hangs on it. */
+    private static boolean currentDecides(Reading reading, double volts, HealthyDrop healthy) {
+        if (!(reading.current() instanceof Current.Measured measured) || healthy.estimated()) {
+            return false;
+        }
+        double share = COVERAGE * measured.how().standardShare();
+        return volts > healthy.upperVolts() * (1 - share) && volts < healthy.upperVolts() * (1 + share);
     }
 
     private DropAnswer answer(Reading reading, double volts, HealthyDrop healthy, double errorVolts) {

@@ -54,7 +54,7 @@ public final class FigureJudge {
     /** A verdict on every figure that is known. */
     public static List<FigureVerdict> of(CaseEvidence evidence) {
         FigureJudge judge = new FigureJudge(evidence);
-        return Stream.of(
+        Stream<FigureVerdict> figures = Stream.of(
                         judge.charge(),
                         judge.underLightLoad(),
                         judge.recovery(),
@@ -69,7 +69,8 @@ public final class FigureJudge {
                         judge.field(),
                         judge.unsteady(),
                         judge.phases())
-                .flatMap(Optional::stream)
+                .flatMap(Optional::stream);
+        return Stream.concat(figures, new Branches(evidence).verdicts().stream())
                 .toList();
     }
 

@@ -218,7 +218,13 @@ public final class JudgedCase {
     }
 
     private PartFinding condemned(PartFinding rule) {
-        Optional<Double> read = rules.across(rule.part()).flatMap(DropVerdict::ohms);
+        // Beside a parallel branch the loop's current is not the part's: then only the estimate is true.
+        Optional<Double> read = rules.across(rule.part())
+                .flatMap(DropVerdict::ohms)
+                .filter(ohms -> rule.suspicion()
+                        .flatMap(Suspicion::resistance)
+                        .filter(r -> ohms < r.lowOhms() / WIDE || ohms > r.highOhms() * WIDE)
+                        .isEmpty());
         String ohms = read.map(JudgedCase::ohms)
                 .or(() -> rule.suspicion().flatMap(Suspicion::resistance).map(JudgedCase::ohms))
                 .map(r -> "It has about %s, and should have %s. ".formatted(r, healthyOhms(rule.part())))

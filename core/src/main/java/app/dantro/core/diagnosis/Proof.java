@@ -127,6 +127,14 @@ public final class Proof {
                             "YES",
                             "what its plug needs arrives: ignition feed or exciter, sense, field asked for (maker's figures)"));
         }
+        if (device.filter(Battery.class::isInstance)
+                .filter(b -> cellLow((Battery) b))
+                .isPresent()) {
+            return List.of(new Look(
+                    Topic.CELL_STAYS_LOW,
+                    "YES",
+                    "charged on its own and rested, it is still about 2 V low: before that it may just be flat"));
+        }
         if (device.filter(Load.class::isInstance).isPresent()) {
             return List.of(
                     new Look(Topic.DRAIN_FOUND, "YES", "which consumer draws: branch by branch, after the sleep time"));

@@ -41,6 +41,7 @@ public enum Topic {
             "never lights"),
     CHARGER(Group.INTAKE, "On a charger or jump pack today", "NO", "no", "YES", "yes"),
     CLAMP(Group.INTAKE, "DC clamp at hand", "YES", "yes", "NO", "no"),
+    CLAMP_CHECKED(Group.INTAKE, "Clamp's output factor, and what it shows with empty jaws"),
     REPLACED(Group.INTAKE, "Replaced already"),
     OUTSIDE(Group.INTAKE, "What others found (unproven here)"),
     BATTERY_AGE(Group.INTAKE, "Age of the battery"),
@@ -66,6 +67,7 @@ public enum Topic {
     ENGINE_TURNS(Group.PROOF, "The engine, turned by hand", "FREELY", "turns freely", "HARD", "turns hard"),
     BELT_DRIVES(Group.PROOF, "Belt, pulley and shaft with the engine", "YES", "it is driven", "NO", "it slips"),
     PLUG_FED(Group.PROOF, "What its plug needs (maker's figures)", "YES", "arrives", "NO", "missing"),
+    CELL_STAYS_LOW(Group.PROOF, "Charged on its own, then rested", "YES", "a cell still 2 V low", "NO", "it came up"),
     DRAIN_FOUND(Group.PROOF, "Branch by branch, after the sleep time", "YES", "it is this one", "NO", "it is not"),
 
     CHEMISTRY(

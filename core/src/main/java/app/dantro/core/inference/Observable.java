@@ -1,8 +1,10 @@
 package app.dantro.core.inference;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import java.util.Objects;
+import java.util.Optional;
 
 /** Something an instrument can show in one condition. */
 public sealed interface Observable {
@@ -31,11 +33,17 @@ public sealed interface Observable {
 
     /**
      * Amperes by clamp: around everything on the battery's − clamp, or around the charge cable while the alternator or a
-     * pile at the alternator makes the current.
+     * pile at the alternator makes the current; or in one part, positive as a healthy vehicle's current flows.
      */
-    record Amps(Condition condition) implements Observable {
+    record Amps(Condition condition, Optional<PartId> in) implements Observable {
         public Amps {
             Objects.requireNonNull(condition, "condition");
+            Objects.requireNonNull(in, "in");
+        }
+
+        /** In the usual place. */
+        public Amps(Condition condition) {
+            this(condition, Optional.empty());
         }
     }
 

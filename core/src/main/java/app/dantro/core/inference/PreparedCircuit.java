@@ -180,6 +180,9 @@ public final class PreparedCircuit {
         if (what instanceof Observable.Volts volts) {
             return outputs.potential(volts.red());
         }
+        if (what instanceof Observable.Amps amps && amps.in().isPresent()) {
+            return flowsBack(amps) ? -1 : amps(amps.in().get());
+        }
         if (what instanceof Observable.Speed) {
             return outputs.rpm();
         }
@@ -189,7 +192,23 @@ public final class PreparedCircuit {
 
     /** Output of an observable's − side, −1 for the reference or none. */
     int minus(Observable what) {
+        if (what instanceof Observable.Amps amps && amps.in().isPresent() && flowsBack(amps)) {
+            return amps(amps.in().get());
+        }
         return what instanceof Observable.Volts volts ? outputs.potential(volts.black()) : -1;
+    }
+
+    /** True if a healthy current flows from the part's second point to its first. */
+    private boolean flowsBack(Observable.Amps amps) {
+        return table(amps.condition()).means[amps(amps.in().orElseThrow())] < 0;
+    }
+
+    private int amps(PartId part) {
+        int output = outputs.amps(part);
+        if (output < 0) {
+            throw new IllegalArgumentException("A clamp does not fit around the part (%s).".formatted(part));
+        }
+        return output;
     }
 
     /** What an observable shows under a pair of hypotheses ({@code second} −1 for none); NaN if there is no solution. */

@@ -14,7 +14,7 @@ import app.dantro.core.circuit.PointId;
  * one thread.
  *
  * <p>Outputs: the potential of every point but the reference in V, then {@link #batteryAmps()}, {@link #chargeAmps()},
- * {@link #rpm()} and {@link #rippleVolts()}. Numbers that move: every healthy spread of docs/physics.md, then the
+ * {@link #rpm()}, {@link #rippleVolts()} and the current of every cable ({@link #amps}). Numbers that move: every healthy spread of docs/physics.md, then the
  * temperature, then the severity of the fault.
  */
 public final class ResponseSolver {
@@ -29,6 +29,9 @@ public final class ResponseSolver {
     private final double sigmas;
     private final int nodes;
     private final int chargePart;
+    /** The netlist's numbers of the parts that a clamp fits around. */
+    private final int[] cables;
+
     private final double[] change;
     private final double[] second;
     private final double[] moved;
@@ -39,11 +42,11 @@ public final class ResponseSolver {
         nuisances = new Nuisances(solver.netlist);
         this.sigmas = sigmas;
         nodes = solver.netlist.nodes;
-        chargePart = circuit.chargingSupply().stream()
-                .filter(p -> p.kind() == PartKind.CABLE)
-                .findFirst()
-                .map(p -> solver.netlist.part(p.id()))
-                .orElse(-1);
+        chargePart = circuit.chargeCable().map(p -> solver.netlist.part(p.id())).orElse(-1);
+        cables = circuit.parts().stream()
+                .filter(p -> p.kind() == PartKind.CABLE || p.kind() == PartKind.STRAP)
+                .mapToInt(p -> solver.netlist.part(p.id()))
+                .toArray();
         change = new double[solver.step.unknowns()];
         second = new double[solver.step.unknowns()];
         moved = new double[outputs()];
@@ -51,7 +54,7 @@ public final class ResponseSolver {
 
     /** Number of outputs. */
     public int outputs() {
-        return nodes + CHANNELS;
+        return nodes + CHANNELS + cables.length;
     }
 
     /** Number of numbers that move: healthy spreads, temperature, severity. */
@@ -90,6 +93,17 @@ public final class ResponseSolver {
         return nodes + 3;
     }
 
+    /** Output with the current in a cable or strap, in A, positive from its first point to its second; −1 for other parts. */
+    public int amps(PartId part) {
+        int number = solver.netlist.part(part);
+        for (int i = 0; i < cables.length; i++) {
+            if (cables[i] == number) {
+                return nodes + CHANNELS + i;
+            }
+        }
+        return -1;
+    }
+
     /** The outputs of a solved state of the same circuit, in single precision. */
     public float[] outputsOf(OperatingPoint point) {
         float[] all = new float[outputs()];
@@ -104,6 +118,9 @@ public final class ResponseSolver {
         all[chargeAmps()] = chargePart < 0 ? 0 : (float) point.amps(solver.netlist.parts[chargePart].id());
         all[rpm()] = (float) point.rpm();
         all[rippleVolts()] = (float) point.rippleVolts();
+        for (int i = 0; i < cables.length; i++) {
+            all[nodes + CHANNELS + i] = (float) point.amps(solver.netlist.parts[cables[i]].id());
+        }
         return all;
     }
 
@@ -207,5 +224,8 @@ public final class ResponseSolver {
         into[chargeAmps()] = chargePart < 0 ? 0 : solver.step.partAmps(chargePart);
         into[rpm()] = solver.step.radiansPerSecond() * RPM_PER_RADIAN_PER_SECOND;
         into[rippleVolts()] = solver.step.rippleVolts();
+        for (int i = 0; i < cables.length; i++) {
+            into[nodes + CHANNELS + i] = solver.step.partAmps(cables[i]);
+        }
     }
 }

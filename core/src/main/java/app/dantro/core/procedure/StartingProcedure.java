@@ -1,5 +1,6 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.Part;
@@ -32,6 +33,7 @@ import app.dantro.core.reading.Reading;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** The order of work on a starting circuit: battery, both sides, walk, repair, retest, complaint's own test. */
 public final class StartingProcedure {
@@ -54,10 +56,11 @@ public final class StartingProcedure {
 
     /** Findings, profile and the one next step; with a judgement the search is its, the gates stay. */
     Assessment assess(Findings findings, Optional<Judgement> judgement) {
-        Optional<Placed> gate = deadBattery(findings)
+        Optional<Placed> gate = deadBattery(findings, judgement)
                 .or(() -> battery(findings))
                 .or(() -> repair(findings))
-                .or(() -> retestAcross(findings));
+                .or(() -> retestAcross(findings))
+                .or(() -> eachBattery(findings));
         Optional<Guide> guide = gate.isPresent() ? Optional.empty() : judgement.map(j -> guide(findings, j));
         boolean retesting = findings.evidence().lastRepair().isPresent()
                 && findings.failing().isEmpty();
@@ -117,11 +120,19 @@ public final class StartingProcedure {
                 .or(() -> unanswered(findings, Side.SUPPLY));
     }
 
-    /** A battery that is proven faulty is not charged once more. */
-    private Optional<Placed> deadBattery(Findings findings) {
-        boolean dead = findings.evidence().circuit().batteries().stream()
+    /** A battery that is proven faulty is not charged once more; one that lacks a cell is charged once before that. */
+    private Optional<Placed> deadBattery(Findings findings, Optional<Judgement> judgement) {
+        List<Battery> batteries = findings.evidence().circuit().batteries();
+        boolean dead = batteries.stream()
                 .anyMatch(b -> findings.withStanding(Standing.FAULTY).contains(b.id()));
-        return dead ? repair(findings) : Optional.empty();
+        if (dead) {
+            return repair(findings);
+        }
+        return judgement.flatMap(j -> j.called()
+                .filter(part -> batteries.stream().anyMatch(b -> b.id().equals(part)))
+                .filter(part -> j.proof().looks(part).stream()
+                        .anyMatch(l -> l.open(findings.evidence().statements())))
+                .map(part -> new Placed(Stage.BATTERY, Step.suspectDevice(findings, part, j))));
     }
 
     private Optional<Placed> battery(Findings findings) {
@@ -133,6 +144,10 @@ public final class StartingProcedure {
         }
         if (bases.get(bases.size() - 1).volts()
                 < BatteryJudge.CHARGED_VOLTS * findings.loop().blocks()) {
+            Optional<Placed> apart = eachBattery(findings);
+            if (apart.isPresent()) {
+                return apart;
+            }
             return Optional.of(new Placed(
                     Stage.BATTERY,
                     charge(
@@ -153,6 +168,35 @@ public final class StartingProcedure {
                             .after(Topic.SURFACE_CHARGE, "lights and blower on for a minute, then all off for two")));
         }
         return Optional.empty();
+    }
+
+    /** Of several batteries each is read at its own posts once; of a set in series the last follows from the others. */
+    private static Optional<Placed> eachBattery(Findings findings) {
+        List<Battery> all = findings.evidence().circuit().batteries();
+        boolean series = findings.evidence().circuit().blocks() > 1;
+        return (series ? all.subList(0, all.size() - 1) : all)
+                .stream()
+                        .filter(b -> findings.evidence().readings().stream()
+                                .noneMatch(r -> r.reading().condition() == Condition.REST
+                                        && Set.of(r.reading().red(), r.reading().black())
+                                                .equals(Set.of(b.positivePost(), b.negativePost()))))
+                        .findFirst()
+                        .map(b -> new Placed(Stage.BATTERY, Step.measure(ownBase(findings, b, series))));
+    }
+
+    private static ProbePlan ownBase(Findings findings, Battery battery, boolean series) {
+        ProbePlan plan = FreeProbe.of(findings, battery.positivePost(), battery.negativePost(), Condition.REST);
+        return new ProbePlan(
+                plan.red(),
+                plan.black(),
+                plan.condition(),
+                "Base voltage of the " + battery.name(),
+                series
+                        ? "Each block on its own: two of unequal charge, or a dead cell, hide in the sum."
+                        : "Each battery on its own posts: a bad one hides behind the good one.",
+                plan.outcomes(),
+                plan.goodVolts(),
+                plan.faultyVolts());
     }
 
     private static Step charge(Findings findings, String why) {

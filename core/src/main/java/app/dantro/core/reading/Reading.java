@@ -58,6 +58,11 @@ public record Reading(
         return new Reading(id, red, black, condition, meant, statistic, current, range, called, takenAtMillis);
     }
 
+    /** The same reading with another current. */
+    public Reading with(Current other) {
+        return new Reading(id, red, black, condition, typed, statistic, other, range, called, takenAtMillis);
+    }
+
     /** The same reading, with the word that the starter was turning. */
     public Reading whileCalled() {
         return new Reading(id, red, black, condition, typed, statistic, current, range, true, takenAtMillis);

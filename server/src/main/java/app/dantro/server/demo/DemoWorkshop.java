@@ -10,6 +10,7 @@ import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.Step;
+import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
@@ -148,7 +149,8 @@ class DemoWorkshop implements ApplicationRunner {
 
     private void take(UUID caseId, ProbePlan plan) {
         CaseFile file = files.load(caseId);
-        SimulatedInstruments.Display display = instruments.measure(file, plan.red(), plan.black(), plan.condition());
+        SimulatedInstruments.Display display =
+                instruments.measure(file, plan.red(), plan.black(), plan.condition(), Ammeter.clamp());
         Current current =
                 display.amps().map(a -> Current.of(a, Current.How.CLAMP)).orElseGet(Current::unknown);
         Reading reading = new Reading(

@@ -9,6 +9,7 @@ import app.dantro.core.network.FaultKind;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.procedure.Concern;
+import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;
@@ -41,6 +42,7 @@ public final class CaseFormat {
         "statistic",
         "amps",
         "amps_known_by",
+        "amps_in",
         "range",
         "called",
         "taken_at_ms"
@@ -196,8 +198,8 @@ public final class CaseFormat {
                 .orElseThrow(() ->
                         new BadFile(json.path("condition"), "There is no condition (%s).".formatted(conditionKey)));
         Current current = json.optionalNumber("amps")
-                .map(a -> json.checked(
-                        () -> Current.of(a, json.choice("amps_known_by", Current.How.class, Current.How.CLAMP))))
+                .map(a -> json.checked(() -> (Current) new Current.Measured(
+                        a, json.choice("amps_known_by", Current.How.class, Current.How.CLAMP), ampsIn(json, circuit))))
                 .orElseGet(Current::unknown);
         UUID id = json.optionalText("id")
                 .map(text -> json.checked(() -> UUID.fromString(text)))
@@ -219,6 +221,17 @@ public final class CaseFormat {
         return reading;
     }
 
+    private static Optional<PartId> ampsIn(JsonFields json, Circuit circuit) {
+        if (!json.has("amps_in")) {
+            return Optional.empty();
+        }
+        PartId id = DeviceFormat.partId(json, "amps_in");
+        if (circuit.part(id).filter(Ammeter::fits).isEmpty()) {
+            throw new BadFile(json.path("amps_in"), "The circuit has no cable or strap (%s).".formatted(id));
+        }
+        return Optional.of(id);
+    }
+
     private static ObjectNode write(Reading reading) {
         ObjectNode json = JsonFields.MAPPER
                 .createObjectNode()
@@ -230,6 +243,7 @@ public final class CaseFormat {
                 .put("statistic", JsonFields.key(reading.statistic()));
         if (reading.current() instanceof Current.Measured measured) {
             json.put("amps", measured.amps()).put("amps_known_by", JsonFields.key(measured.how()));
+            measured.in().ifPresent(part -> json.put("amps_in", part.value()));
         }
         reading.range().ifPresent(r -> json.put("range", JsonFields.key(r)));
         if (reading.called()) {

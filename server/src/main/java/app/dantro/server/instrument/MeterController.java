@@ -1,9 +1,13 @@
 package app.dantro.server.instrument;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.reading.Ammeter;
+import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
+import app.dantro.server.problem.ProblemException;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,7 +28,7 @@ class MeterController {
         this.instruments = instruments;
     }
 
-    /** What the simulated meter and clamp show; {@code seed} repeats it. */
+    /** What the simulated meter shows, and what its clamp or the cable's drop; {@code seed} repeats it. */
     record MeterDisplayView(String typed, MeterRange range, Optional<Double> amps, long seed) {}
 
     @GetMapping
@@ -32,10 +36,18 @@ class MeterController {
             @PathVariable UUID caseId,
             @RequestParam String red,
             @RequestParam String black,
-            @RequestParam Condition condition) {
+            @RequestParam Condition condition,
+            @RequestParam Optional<Current.How> how,
+            @RequestParam Optional<Double> millivoltsPerAmp,
+            @RequestParam Optional<Double> zero,
+            @RequestParam Optional<String> in) {
         CaseFile file = files.load(caseId);
+        Ammeter ammeter = ProblemException.checking(
+                "in",
+                () -> new Ammeter(
+                        how.orElse(Current.How.CLAMP), millivoltsPerAmp, zero.orElse(0.0), in.map(PartId::of)));
         SimulatedInstruments.Display display =
-                instruments.measure(file, file.point("red", red), file.point("black", black), condition);
+                instruments.measure(file, file.point("red", red), file.point("black", black), condition, ammeter);
         return new MeterDisplayView(display.typed(), display.range(), display.amps(), display.seed());
     }
 }

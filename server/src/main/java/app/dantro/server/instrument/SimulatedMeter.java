@@ -2,11 +2,14 @@ package app.dantro.server.instrument;
 
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.reading.Ammeter;
+import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.Simulation;
@@ -34,7 +37,7 @@ final class SimulatedMeter {
         this.simulation = simulation;
     }
 
-    SimulatedInstruments.Display measure(PointId red, PointId black, Condition condition) {
+    SimulatedInstruments.Display measure(PointId red, PointId black, Condition condition, Ammeter ammeter) {
         OperatingPoint point =
                 new NetworkSolver(file.circuit()).solve(condition, state()).orThrow();
         Random noise = new Random(simulation.seed() * 31 + file.readings().size());
@@ -46,7 +49,24 @@ final class SimulatedMeter {
         BigDecimal shown = BigDecimal.valueOf(volts)
                 .setScale((int) Math.round(-Math.log10(range.resolutionVolts())), RoundingMode.HALF_UP);
         return new SimulatedInstruments.Display(
-                shown.toPlainString(), range, clamp(point, condition), simulation.seed());
+                shown.toPlainString(), range, shown(point, condition, ammeter), simulation.seed());
+    }
+
+    /** The ammeter's display: in one cable, or where a clamp usually hangs. */
+    private Optional<Double> shown(OperatingPoint point, Condition condition, Ammeter ammeter) {
+        Optional<Part> cable = ammeter.in().flatMap(file.circuit()::part);
+        if (cable.isEmpty()) {
+            return clamp(point, condition)
+                    .map(amps -> ammeter.shown(file.circuit(), file.record().celsius(), amps));
+        }
+        Part part = cable.get();
+        if (ammeter.how() == Current.How.CABLE_AS_SHUNT) {
+            return Optional.of(
+                    Math.round(10_000 * Math.abs(point.between(part.from(), part.to())) * (1 + ASSUMED_GAIN_ERROR))
+                            / 10.0);
+        }
+        double amps = Math.round(Math.abs(point.amps(part.id())));
+        return Optional.of(ammeter.shown(file.circuit(), file.record().celsius(), amps));
     }
 
     /**

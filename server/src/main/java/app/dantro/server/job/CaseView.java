@@ -20,6 +20,7 @@ import app.dantro.core.limits.SchoolVerdict;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.Stage;
+import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterError;
@@ -58,7 +59,22 @@ public record CaseView(
         List<StatementView> statements,
         List<CrankView> cranks,
         PostsView posts,
+        List<CableView> cables,
         JudgementView judgement) {
+
+    /** A cable or strap that a clamp fits around, and whose drop can tell the current: {@code I = V / R}. */
+    public record CableView(String id, String name, double milliohms, double standardShare) {
+        static List<CableView> of(CaseFile file) {
+            return file.circuit().parts().stream()
+                    .filter(Ammeter::fits)
+                    .map(p -> new CableView(
+                            p.id().value(),
+                            p.name(),
+                            1000 * Ammeter.ohms(p, file.record().celsius()),
+                            Current.How.CABLE_AS_SHUNT.standardShare()))
+                    .toList();
+        }
+    }
 
     /** What several cranks say together about one pair of points. */
     public record CrankView(String redName, String blackName, int cranks, String says) {}
@@ -109,6 +125,7 @@ public record CaseView(
                 new PostsView(
                         file.circuit().plusPost().value(),
                         file.circuit().minusPost().value()),
+                CableView.of(file),
                 JudgementView.of(file, assessment));
     }
 
@@ -175,7 +192,7 @@ public record CaseView(
             Statistic statistic,
             String statisticWords,
             Optional<Double> amps,
-            Optional<Current.How> ampsKnownBy,
+            Optional<String> ampsKnownBy,
             Optional<MeterRange> range,
             StoredReading.Source source,
             String takenBy,
@@ -205,7 +222,7 @@ public record CaseView(
                     reading.statistic(),
                     reading.statistic().words(),
                     reading.amps(),
-                    reading.current() instanceof Current.Measured m ? Optional.of(m.how()) : Optional.empty(),
+                    reading.current() instanceof Current.Measured m ? Optional.of(knownBy(file, m)) : Optional.empty(),
                     reading.range(),
                     stored.source(),
                     stored.takenBy(),
@@ -218,6 +235,14 @@ public record CaseView(
                             .filter(v -> v.reading().id().equals(reading.id()))
                             .findFirst()
                             .map(v -> DropView.of(file, v)));
+        }
+
+        private static String knownBy(CaseFile file, Current.Measured measured) {
+            String where = measured.in()
+                    .flatMap(file.circuit()::nameOf)
+                    .map(name -> measured.how() == Current.How.CABLE_AS_SHUNT ? ": " + name : " around the " + name)
+                    .orElse("");
+            return measured.how().words() + where;
         }
 
         private static String name(CaseFile file, String point) {

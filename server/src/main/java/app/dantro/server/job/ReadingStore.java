@@ -1,6 +1,7 @@
 package app.dantro.server.job;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
@@ -26,9 +27,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class ReadingStore {
     private static final String INSERT = """
             INSERT INTO reading (id, case_id, red_point, black_point, test_condition, typed, volts, resolution_volts,
-                                 statistic, amps, amps_known_by, meter_range, source, taken_by, taken_at_ms, saved_at_ms)
+                                 statistic, amps, amps_known_by, amps_in, meter_range, source,
+                                 taken_by, taken_at_ms, saved_at_ms)
             VALUES (:id, :caseId, :red, :black, :condition, :typed, :volts, :resolutionVolts,
-                    :statistic, :amps, :ampsKnownBy, :range, :source, :takenBy, :takenAtMs, :savedAtMs)
+                    :statistic, :amps, :ampsKnownBy, :ampsIn, :range, :source, :takenBy, :takenAtMs, :savedAtMs)
             ON CONFLICT (id) DO NOTHING
             """;
     private static final String INSERT_SLIP = """
@@ -45,7 +47,7 @@ public class ReadingStore {
             """;
     private static final String COLUMNS = """
             SELECT r.id, r.case_id, r.red_point, r.black_point, r.test_condition, r.typed, r.volts, r.resolution_volts,
-                   r.statistic, r.amps, r.amps_known_by, r.meter_range, r.source, r.taken_by, r.taken_at_ms,
+                   r.statistic, r.amps, r.amps_known_by, r.amps_in, r.meter_range, r.source, r.taken_by, r.taken_at_ms,
                    r.saved_at_ms, s.kind, s.sentence, a.answer
               FROM reading r
               LEFT JOIN slip s ON s.reading_id = r.id
@@ -140,6 +142,11 @@ public class ReadingStore {
                 .param("statistic", r.statistic().name())
                 .param("amps", measured.map(Current.Measured::amps).orElse(null))
                 .param("ampsKnownBy", measured.map(m -> m.how().name()).orElse(null))
+                .param(
+                        "ampsIn",
+                        measured.flatMap(Current.Measured::in)
+                                .map(PartId::value)
+                                .orElse(null))
                 .param("range", r.range().map(Enum::name).orElse(null))
                 .param("source", stored.source().name())
                 .param("takenBy", stored.takenBy())
@@ -174,10 +181,6 @@ public class ReadingStore {
 
     private static StoredReading map(ResultSet row, Map<UUID, List<Slip.Choice>> choices) throws SQLException {
         UUID id = UUID.fromString(row.getString("id"));
-        Optional<Double> amps = optionalDouble(row, "amps");
-        Current current = amps.isEmpty()
-                ? Current.unknown()
-                : Current.of(amps.get(), Current.How.valueOf(row.getString("amps_known_by")));
         Reading reading = new Reading(
                 id,
                 PointId.of(row.getString("red_point")),
@@ -185,7 +188,7 @@ public class ReadingStore {
                 Condition.valueOf(row.getString("test_condition")),
                 new TypedVolts(row.getString("typed"), row.getDouble("volts"), row.getDouble("resolution_volts")),
                 Statistic.valueOf(row.getString("statistic")),
-                current,
+                current(row),
                 Optional.ofNullable(row.getString("meter_range")).map(MeterRange::valueOf),
                 false,
                 row.getLong("taken_at_ms"));
@@ -202,6 +205,17 @@ public class ReadingStore {
                 row.getLong("saved_at_ms"),
                 slip,
                 Optional.ofNullable(row.getString("answer")).map(Slip.Answer::valueOf));
+    }
+
+    private static Current current(ResultSet row) throws SQLException {
+        Optional<Double> amps = optionalDouble(row, "amps");
+        if (amps.isEmpty()) {
+            return Current.unknown();
+        }
+        return new Current.Measured(
+                amps.get(),
+                Current.How.valueOf(row.getString("amps_known_by")),
+                Optional.ofNullable(row.getString("amps_in")).map(PartId::of));
     }
 
     private static Optional<Double> optionalDouble(ResultSet row, String column) throws SQLException {

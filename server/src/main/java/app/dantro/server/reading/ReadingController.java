@@ -1,7 +1,9 @@
 package app.dantro.server.reading;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;
@@ -47,7 +49,7 @@ class ReadingController {
             @NotNull String typed,
             @NotNull Statistic statistic,
             Optional<Double> amps,
-            Optional<Current.How> ampsKnownBy,
+            Optional<@Valid AmmeterUsed> ammeter,
             Optional<MeterRange> range,
             @NotNull StoredReading.Source source,
             @NotBlank @Size(max = 60) String by,
@@ -61,14 +63,30 @@ class ReadingController {
             }
             TypedVolts volts = ProblemException.checking("typed", () -> TypedVolts.parse(typed));
             return new Reading(
-                    id, redPoint, blackPoint, condition, volts, statistic, current(), range, false, takenAtMs);
+                    id, redPoint, blackPoint, condition, volts, statistic, current(file), range, false, takenAtMs);
         }
 
-        private Current current() {
+        private Current current(CaseFile file) {
             return ProblemException.checking(
                     "amps",
-                    () -> amps.map(a -> Current.of(a, ampsKnownBy.orElse(Current.How.CLAMP)))
+                    () -> amps.map(shown -> ammeter.map(AmmeterUsed::toAmmeter)
+                                    .orElseGet(Ammeter::clamp)
+                                    .current(file.circuit(), file.record().celsius(), shown))
                             .orElseGet(Current::unknown));
+        }
+    }
+
+    /**
+     * How the number under {@code amps} is to be read; without it a zeroed clamp in its usual place showed amperes.
+     *
+     * @param millivoltsPerAmp if the clamp gives millivolts to a meter
+     * @param zero what it shows with empty jaws
+     * @param in the one cable or strap it was measured in; with CABLE_AS_SHUNT {@code amps} is its drop in mV
+     */
+    record AmmeterUsed(
+            @NotNull Current.How how, Optional<Double> millivoltsPerAmp, Optional<Double> zero, Optional<String> in) {
+        Ammeter toAmmeter() {
+            return new Ammeter(how, millivoltsPerAmp, zero.orElse(0.0), in.map(PartId::of));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.dantro.server.reading;
 
+import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.reading.ChargingSlips;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
@@ -45,10 +46,11 @@ public class Readings {
      */
     public Recorded record(CaseFile file, Reading reading, StoredReading.Source source, String by) {
         UUID caseId = file.record().id();
-        Optional<Slip> slip = new SlipCheck(
-                        file.loop(), file.record().celsius(), file.evidence().counted())
-                .check(reading)
-                .or(() -> ChargingSlips.check(file.circuit(), file.evidence().counted(), reading));
+        CaseEvidence evidence = file.evidence();
+        Reading onItsWay = evidence.onItsWay(reading);
+        Optional<Slip> slip = new SlipCheck(file.loop(), file.record().celsius(), evidence.counted())
+                .check(onItsWay)
+                .or(() -> ChargingSlips.check(file.circuit(), evidence.counted(), onItsWay));
         StoredReading stored = new StoredReading(caseId, reading, source, by, clock.millis(), slip, Optional.empty());
         if (store.add(stored)) {
             events.changed(caseId);
