@@ -8,6 +8,7 @@
 	import Figures from './Figures.svelte';
 	import Follow from './Follow.svelte';
 	import Matrix from './Matrix.svelte';
+	import OwnSets from './OwnSets.svelte';
 	import Rulings from './Rulings.svelte';
 
 	type Props = { params: { id: string } };
@@ -92,6 +93,7 @@
 			by={app.device}
 			onfollow={(followedNow) => (limits = limits && { ...limits, followed: followedNow })}
 		/>
+		<OwnSets {limits} by={app.device} onsaved={() => void load()} />
 	{:else if !message}
 		<p role="status">Opening the limits.</p>
 	{/if}

@@ -15,7 +15,9 @@
 {#snippet cell(ruling: Ruling, own: boolean)}
 	<li class={['cell', ruling.verdict.toLowerCase(), { own }]}>
 		<span class="school"
-			>{ruling.school}{#if followed.includes(ruling.school)}<em>the shop's</em>{/if}</span
+			>{ruling.school}{#if followed.some((f) => ruling.school === f || ruling.school.startsWith(`${f}, version `))}<em
+					>the shop's</em
+				>{/if}</span
 		>
 		<span class="word"><b aria-hidden="true">{SAYS[ruling.verdict][0]}</b> {SAYS[ruling.verdict][1]}</span>
 		<span class="limit">{ruling.limit}</span>

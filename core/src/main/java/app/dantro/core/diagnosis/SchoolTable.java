@@ -9,6 +9,7 @@ import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.Margin;
+import app.dantro.core.limits.OwnSets;
 import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
 import app.dantro.core.limits.VoltageWindow;
@@ -22,6 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * A case's readings held against every school's limit and against the conductor's own, with the places where the schools
@@ -64,8 +66,13 @@ public record SchoolTable(List<Row> rows) {
 
     /** Every reading that counts and that some school has a limit for. */
     public static SchoolTable of(Findings findings) {
+        return of(findings, OwnSets.none());
+    }
+
+    /** The same with the shop's own sets beside the schools. */
+    public static SchoolTable of(Findings findings, OwnSets own) {
         List<Row> rows = new ArrayList<>();
-        Table table = new Table(findings);
+        Table table = new Table(findings, own);
         table.posts().forEach(rows::add);
         table.starting().forEach(rows::add);
         table.charging().forEach(rows::add);
@@ -78,8 +85,10 @@ public record SchoolTable(List<Row> rows) {
         private final Circuit circuit;
         private final int blocks;
         private final List<Reading> counted;
+        private final OwnSets own;
 
-        Table(Findings findings) {
+        Table(Findings findings, OwnSets own) {
+            this.own = own;
             this.findings = findings;
             this.circuit = findings.evidence().circuit();
             this.blocks = circuit.blocks();
@@ -160,7 +169,7 @@ public record SchoolTable(List<Row> rows) {
             List<Row> rows = new ArrayList<>();
             for (DropVerdict verdict : findings.verdicts()) {
                 double error = 2 * MeterError.standardVolts(verdict.reading());
-                List<Ruling> rulings = School.starting().stream()
+                List<Ruling> rulings = schools(false, verdict.reading())
                         .map(s -> new Ruling(
                                 s.name(),
                                 s.limitFor(findings.loop(), verdict.stretch())
@@ -179,6 +188,13 @@ public record SchoolTable(List<Row> rows) {
                 }
             }
             return rows;
+        }
+
+        /** The schools, then the shop's sets in the version in force when the reading was taken. */
+        private Stream<School> schools(boolean charging, Reading reading) {
+            return Stream.concat(
+                    (charging ? School.charging() : School.starting()).stream(),
+                    own.at(charging, reading.takenAtMillis()).stream());
         }
 
         private String named(DropVerdict verdict) {
@@ -240,7 +256,8 @@ public record SchoolTable(List<Row> rows) {
                 Alternator alternator) {
             double volts = Math.abs(reading.volts());
             double error = 2 * MeterError.standardVolts(reading);
-            List<Ruling> rulings = School.charging().stream()
+            List<Ruling> rulings = schools(true, reading)
+                    .filter(s -> limit.apply(s).isPresent())
                     .map(s -> s.id().equals(School.WINDOW) && volts < School.LEAST_WINDOW_VOLTS
                             ? new Ruling(s.name(), "under 0.03 V: was it loaded?", SchoolVerdict.SILENT)
                             : most(s.name(), limit.apply(s).orElseThrow() * blocks, volts, error))
