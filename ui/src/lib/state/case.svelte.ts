@@ -132,6 +132,7 @@ export class CaseState {
 			...view.repairs
 				.filter((r) => !r.struck)
 				.map((r) => ({ id: r.id, label: 'the repair', at: r.doneAtMs })),
+			...view.photos.map((p) => ({ id: p.id, label: 'the picture', at: p.atMs })),
 			...view.tests.filter((t) => !t.struck).map((t) => ({ id: t.id, label: 'the test', at: t.doneAtMs })),
 			...view.statements.flatMap((s) =>
 				s.stated && s.group !== 'TIMER' ? [{ id: s.stated.id, label: `“${s.title}”`, at: s.stated.atMs }] : []
@@ -418,6 +419,16 @@ export class CaseState {
 	/** Records something said or seen beside readings. */
 	state(topic: Topic, value: string): void {
 		this.#write('statements', { topic, value, note: '', by: this.device, saidAtMs: Date.now() }, 'an answer');
+	}
+
+	/** Keeps a picture of something that was looked at. */
+	photo(topic: Topic, base64: string): void {
+		try {
+			this.#write('photos', { topic, base64, by: this.device, takenAtMs: Date.now() }, 'a picture');
+		} catch {
+			this.#message =
+				'The picture is not kept: this browser has no room left. Wait until the others are sent.';
+		}
 	}
 
 	/** What was stated last on a topic. */

@@ -8,6 +8,7 @@
 	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import Choice from './Choice.svelte';
 	import Found from './Found.svelte';
+	import Photos from './Photos.svelte';
 	import Words from './Words.svelte';
 
 	type Props = { params: { id: string } };
@@ -82,6 +83,9 @@
 			<h2>Look first <small>{seen} of {looks.length} seen</small></h2>
 			{#each looks as topic (topic.topic)}
 				{@render asked(topic)}
+				{#if topic.stated || view.photos.some((p) => p.topic === topic.topic)}
+					<Photos {bench} topic={topic.topic} what={topic.title} />
+				{/if}
 				{#if topic.stated?.value === 'FOUND'}
 					<Found
 						{view}

@@ -99,11 +99,24 @@
 					</section>
 				{/each}
 			</div>
-			<RepairHistory
-				{view}
-				onwithdraw={(id) => bench.strike(id, 'Withdrawn')}
-				onrestore={(id) => bench.restore(id)}
-			/>
+			<div class="history">
+				<RepairHistory
+					{view}
+					onwithdraw={(id) => bench.strike(id, 'Withdrawn')}
+					onrestore={(id) => bench.restore(id)}
+				/>
+				{#if view.photos.length > 0}
+					<section class="card" aria-label="Pictures">
+						<h2>Pictures</h2>
+						{#each view.photos as photo (photo.id)}
+							<figure>
+								<img src="/api/cases/{view.id}/photos/{photo.id}" alt={photo.title} loading="lazy" />
+								<figcaption>{photo.title} · {photo.by}, {new Date(photo.atMs).toLocaleString()}</figcaption>
+							</figure>
+						{/each}
+					</section>
+				{/if}
+			</div>
 		</div>
 	</div>
 {:else}
@@ -111,6 +124,22 @@
 {/if}
 
 <style>
+	.history {
+		display: grid;
+		gap: 12px;
+		align-content: start;
+	}
+	figure {
+		padding: 6px 0;
+	}
+	figure img {
+		max-width: 100%;
+		border-radius: 8px;
+	}
+	figcaption {
+		font-size: 14px;
+		color: var(--soft);
+	}
 	.proof {
 		padding: 12px 24px 32px;
 		max-width: 1280px;

@@ -19,7 +19,11 @@
 	const millivolts = $derived(used?.how === 'CABLE_AS_SHUNT' || used?.millivoltsPerAmp !== undefined);
 	const cable = $derived(bench.view?.cables.find((c) => c.id === used?.in));
 	const instrument = $derived(
-		used?.how === 'CABLE_AS_SHUNT' ? 'Drop' : millivolts ? `Clamp, ${used?.millivoltsPerAmp} mV/A` : 'Clamp'
+		(used?.how === 'CABLE_AS_SHUNT'
+			? 'Drop'
+			: millivolts
+				? `Clamp, ${used?.millivoltsPerAmp} mV/A`
+				: 'Current, clamp') + (cable ? `: ${cable.name}` : '')
 	);
 	/** The amperes that the typed millivolts stand for. */
 	const amperes = $derived.by(() => {
@@ -46,25 +50,32 @@
 			{/each}
 		</select>
 	</label>
-	<div class="chip" class:missing>
-		<button class="how" type="button" disabled={!flows} onclick={() => (choosing = true)}>
-			{instrument}{cable ? `: ${cable.name}` : ''}
-		</button>
-		<label class="amps">
-			<span class="hidden-words">Current, {instrument.toLowerCase()}</span>
-			<input
-				id="amps"
-				inputmode="decimal"
-				autocomplete="off"
-				placeholder={!flows ? 'none flows' : noClamp ? 'no clamp at hand' : 'not measured'}
-				disabled={!flows}
-				value={flows ? bench.amps : ''}
-				oninput={(e) => bench.setAmps(e.currentTarget.value)}
-				onkeydown={(e) => (e.key === 'Enter' || e.key === 'Escape') && e.currentTarget.blur()}
-			/>
-			{#if bench.amps && flows}<b>{millivolts ? 'mV' : 'A'}</b>{/if}
-			{#if amperes !== null}<b class="is">= {Math.round(amperes)} A</b>{/if}
+	<div class="chip current" class:missing>
+		<label>
+			<span class="what"
+				>{amperes === null
+					? instrument
+					: `= ${Math.round(amperes)} A, ${cable ? cable.name : `${used?.millivoltsPerAmp} mV/A`}`}</span
+			>
+			<span class="amps">
+				<input
+					id="amps"
+					inputmode="decimal"
+					autocomplete="off"
+					placeholder={!flows ? 'none flows' : noClamp && !used ? 'no clamp at hand' : 'not measured'}
+					disabled={!flows}
+					value={flows ? bench.amps : ''}
+					oninput={(e) => bench.setAmps(e.currentTarget.value)}
+					onkeydown={(e) => (e.key === 'Enter' || e.key === 'Escape') && e.currentTarget.blur()}
+				/>
+				{#if bench.amps && flows}<b>{millivolts ? 'mV' : 'A'}</b>{/if}
+			</span>
 		</label>
+		{#if flows}
+			<button type="button" aria-label="How the current is measured" onclick={() => (choosing = true)}
+				>⋯</button
+			>
+		{/if}
 	</div>
 	{#if STARTER_TURNS.has(bench.condition)}
 		<label class="chip">
@@ -102,40 +113,36 @@
 <AmmeterDialog {bench} bind:open={choosing} />
 
 <style>
-	.how {
-		padding: 0;
-		text-align: left;
+	.chip.current {
+		grid-template-columns: minmax(0, 1fr) auto;
+		padding-right: 0;
+	}
+	.current label {
+		display: grid;
+		min-width: 0;
+		overflow: hidden;
+	}
+	.current .what {
 		color: var(--soft);
 		line-height: 1.2;
-		text-decoration: underline;
-		text-underline-offset: 2px;
 		white-space: nowrap;
 		overflow: hidden;
 		text-overflow: ellipsis;
+	}
+	.current button {
+		width: 40px;
+		margin: -4px 0;
+		font-size: 20px;
+		font-weight: 800;
 		cursor: pointer;
-	}
-	.how:disabled {
-		text-decoration: none;
-		cursor: default;
-	}
-	.hidden-words {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
-	}
-	.is {
-		white-space: nowrap;
-		color: var(--soft);
 	}
 	.bar {
 		display: grid;
-		grid-template-columns: 1.9fr 1.25fr 0.85fr 0.9fr;
+		grid-template-columns: 1.8fr 1.5fr 0.8fr 0.9fr;
 		gap: 8px;
 	}
 	.bar.turns {
-		grid-template-columns: 1.5fr 1.25fr 1.15fr 0.95fr;
+		grid-template-columns: 1.3fr 1.55fr 1.1fr 0.85fr;
 	}
 	/* Which value is typed matters more while the starter turns; the volts stand in the profile. */
 	.turns .read {
@@ -202,10 +209,10 @@
 	}
 	@media (max-width: 767px) {
 		.bar {
-			grid-template-columns: 1.2fr 1.15fr 0.95fr;
+			grid-template-columns: 1.1fr 1.4fr 0.85fr;
 		}
 		.bar.turns {
-			grid-template-columns: 1.2fr 1.15fr 0.95fr;
+			grid-template-columns: 1.1fr 1.4fr 0.85fr;
 		}
 		.read,
 		.turns .range {

@@ -95,7 +95,10 @@ class RequestGuard extends OncePerRequestFilter {
 
     private static long mostBytes(HttpServletRequest request) {
         String path = request.getRequestURI();
-        boolean file = path.endsWith("/file") || path.equals("/api/predict") || path.equals("/api/netlist");
+        boolean file = path.endsWith("/file")
+                || path.contains("/photos/")
+                || path.equals("/api/predict")
+                || path.equals("/api/netlist");
         return file ? MOST_FILE_BYTES : MOST_BYTES;
     }
 }

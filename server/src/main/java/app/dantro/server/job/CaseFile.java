@@ -25,6 +25,7 @@ public record CaseFile(
         List<StoredRepair> repairs,
         List<StoredTest> tests,
         List<StoredStatement> statements,
+        List<StoredPhoto> photos,
         List<Strike> strikes,
         Optional<Simulation> simulation) {
 
@@ -66,7 +67,7 @@ public record CaseFile(
         more.add(reading);
         more.sort(Comparator.comparingLong((StoredReading r) -> r.reading().takenAtMillis())
                 .thenComparing(r -> r.reading().id().toString()));
-        return new CaseFile(record, onCircuit, more, repairs, tests, statements, strikes, simulation);
+        return new CaseFile(record, onCircuit, more, repairs, tests, statements, photos, strikes, simulation);
     }
 
     /** The strike that is in force on a target, if it is struck. */
@@ -80,13 +81,14 @@ public record CaseFile(
         return strikeOn(target).isPresent();
     }
 
-    /** True for a reading, repair, test or statement of this case, or the case itself. */
+    /** True for a reading, repair, test, statement or picture of this case, or the case itself. */
     public boolean holds(UUID target) {
         return record.id().equals(target)
                 || readings.stream().anyMatch(r -> r.reading().id().equals(target))
                 || repairs.stream().anyMatch(r -> r.repair().id().equals(target))
                 || tests.stream().anyMatch(t -> t.test().id().equals(target))
-                || statements.stream().anyMatch(s -> s.statement().id().equals(target));
+                || statements.stream().anyMatch(s -> s.statement().id().equals(target))
+                || photos.stream().anyMatch(p -> p.id().equals(target));
     }
 
     /** The statements that are not struck, in the order they were recorded. */

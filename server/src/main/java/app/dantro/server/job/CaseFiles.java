@@ -22,6 +22,7 @@ public class CaseFiles {
     private final CircuitStore circuits;
     private final ReadingStore readings;
     private final EventStore events;
+    private final PhotoStore photos;
     private final OrderOfWork order;
     private final PreparedCircuits prepared;
     /** The Bay shows the same cases again and again; what follows from a record never changes. */
@@ -42,6 +43,7 @@ public class CaseFiles {
             CircuitStore circuits,
             ReadingStore readings,
             EventStore events,
+            PhotoStore photos,
             OrderOfWork order,
             PreparedCircuits prepared) {
         this.prepared = prepared;
@@ -49,6 +51,7 @@ public class CaseFiles {
         this.circuits = circuits;
         this.readings = readings;
         this.events = events;
+        this.photos = photos;
         this.order = order;
     }
 
@@ -118,6 +121,7 @@ public class CaseFiles {
                 events.findRepairs(id),
                 events.findTests(id),
                 events.findStatements(id),
+                photos.findByCase(id),
                 events.findStrikes(id),
                 cases.findSimulation(id));
     }

@@ -14,6 +14,7 @@ import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.diagnosis.Suspicion;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
@@ -60,7 +61,18 @@ public record CaseView(
         List<CrankView> cranks,
         PostsView posts,
         List<CableView> cables,
+        List<PhotoView> photos,
         JudgementView judgement) {
+
+    /** A picture of something that was looked at; the picture lies under {@code photos/{id}}. */
+    public record PhotoView(UUID id, Topic topic, String title, String by, long atMs) {
+        static List<PhotoView> of(CaseFile file) {
+            return file.photos().stream()
+                    .filter(p -> !file.isStruck(p.id()))
+                    .map(p -> new PhotoView(p.id(), p.topic(), p.topic().title(), p.takenBy(), p.takenAtMs()))
+                    .toList();
+        }
+    }
 
     /** A cable or strap that a clamp fits around, and whose drop can tell the current: {@code I = V / R}. */
     public record CableView(String id, String name, double milliohms, double standardShare) {
@@ -126,6 +138,7 @@ public record CaseView(
                         file.circuit().plusPost().value(),
                         file.circuit().minusPost().value()),
                 CableView.of(file),
+                PhotoView.of(file),
                 JudgementView.of(file, assessment));
     }
 

@@ -17,3 +17,15 @@ CREATE TABLE limit_set (
     made_at_ms   INTEGER NOT NULL,
     UNIQUE (loop, name, version)
 ) STRICT;
+
+-- Pictures of what was seen: re-encoded small, without position or any other data of the camera.
+CREATE TABLE photo (
+    id          TEXT    NOT NULL PRIMARY KEY,
+    case_id     TEXT    NOT NULL REFERENCES job_case (id),
+    topic       TEXT    NOT NULL,
+    taken_by    TEXT    NOT NULL,
+    taken_at_ms INTEGER NOT NULL,
+    jpeg        BLOB    NOT NULL
+) STRICT;
+
+CREATE INDEX photo_by_case ON photo (case_id, taken_at_ms, id);

@@ -1,0 +1,7 @@
+package app.dantro.server.job;
+
+import app.dantro.core.diagnosis.Topic;
+import java.util.UUID;
+
+/** A picture of something that was looked at; the picture itself stays in the store. */
+public record StoredPhoto(UUID id, UUID caseId, Topic topic, String takenBy, long takenAtMs) {}

@@ -1,0 +1,189 @@
+package app.dantro.server;
+
+import static app.dantro.server.RunningServer.cranking;
+import static app.dantro.server.RunningServer.fresh;
+import static app.dantro.server.RunningServer.reading;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dantro.server.RunningServer.Answer;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Own limits by version, pictures, and currents by other ways than a plain clamp. */
+class ShopAndPictureApiTest {
+    @TempDir
+    static Path folder;
+
+    private static RunningServer server;
+    private String path;
+
+    @BeforeAll
+    static void start() {
+        server = RunningServer.on(folder);
+    }
+
+    @AfterAll
+    static void stop() {
+        server.close();
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        path = server.openCase();
+        server.put(path + fresh("readings"), reading("post-plus", "post-minus", "REST", "12.60"));
+    }
+
+    @Test
+    void aReadingKeepsTheVersionOfAnOwnSetThatWasInForce() throws Exception {
+        server.put("/api/shop/limit-sets/" + UUID.randomUUID(), set("Our vans", 0.15));
+        Map<String, Object> read = cranking("starter-case", "post-minus", "0.18", 155);
+        read.put("takenAtMs", System.currentTimeMillis() + 1);
+        server.put(path + fresh("readings"), read);
+        Thread.sleep(5);
+        Answer second = server.put("/api/shop/limit-sets/" + UUID.randomUUID(), set("Our vans", 0.30));
+        assertThat(second.body().at("/0/version").asInt()).isEqualTo(2);
+        JsonNode kept = ruling("Our vans, version 1");
+        assertThat(kept.path("verdict").asText()).isEqualTo("FAILS");
+        Map<String, Object> later = cranking("starter-case", "post-minus", "0.18", 155);
+        later.put("takenAtMs", System.currentTimeMillis() + 60_000);
+        server.put(path + fresh("readings"), later);
+        assertThat(ruling("Our vans, version 2").path("verdict").asText()).isEqualTo("PASSES");
+        Map<String, Object> withdrawn = set("Our vans", 0.30);
+        withdrawn.remove("returnVolts");
+        assertThat(server.put("/api/shop/limit-sets/" + UUID.randomUUID(), withdrawn)
+                        .body())
+                .isEmpty();
+    }
+
+    @Test
+    void anOwnSetThatCannotBeSaysWhatWouldBeRight() throws Exception {
+        Answer taken = server.put("/api/shop/limit-sets/" + UUID.randomUUID(), set("By size, car", 0.2));
+        assertThat(taken.status()).isEqualTo(400);
+        assertThat(taken.text("detail")).contains("called (By size, car) already");
+        Answer large = server.put("/api/shop/limit-sets/" + UUID.randomUUID(), set("Ours", 25));
+        assertThat(large.text("detail")).contains("must lie in 0.005 … 3 V");
+    }
+
+    @Test
+    void aPictureIsMadeSmallAndLosesEverythingButItsPixels() throws Exception {
+        byte[] sent = withPosition(jpeg(2000, 1500));
+        assertThat(new String(sent, StandardCharsets.ISO_8859_1)).contains("GPS 53.5 N");
+        String id = UUID.randomUUID().toString();
+        Answer saved = server.put(path + "/photos/" + id, photo(sent));
+        assertThat(saved.status()).isEqualTo(201);
+        assertThat(saved.body().at("/photos/0/id").asText()).isEqualTo(id);
+        byte[] kept = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(server.base() + path + "/photos/" + id))
+                                .build(),
+                        BodyHandlers.ofByteArray())
+                .body();
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("GPS", "Exif");
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(kept));
+        assertThat(new int[] {image.getWidth(), image.getHeight()}).containsExactly(1280, 960);
+        Answer struck = server.put(
+                path + fresh("strikes"),
+                Map.of("target", id, "restores", false, "reason", "Wrong", "by", "test", "struckAtMs", 1));
+        assertThat(struck.body().path("photos")).isEmpty();
+    }
+
+    @Test
+    void whatIsNoPictureIsRefused() throws Exception {
+        Answer answer = server.put(path + fresh("photos"), photo("no picture".getBytes(StandardCharsets.UTF_8)));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.text("detail")).contains("not a picture");
+        assertThat(server.get(path + fresh("photos")).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aClampOnAMeterAndAKnownCableBothBecomeAmperes() throws Exception {
+        Map<String, Object> clamp = cranking("starter-case", "post-minus", "0.18", 1550.4);
+        clamp.put("ammeter", Map.of("how", "CLAMP", "millivoltsPerAmp", 10, "zero", 0.4));
+        assertThat(server.put(path + fresh("readings"), clamp)
+                        .body()
+                        .at("/readings/1/amps")
+                        .asDouble())
+                .isEqualTo(155);
+        Map<String, Object> shunt = cranking("starter-case", "post-minus", "0.18", 80);
+        shunt.put("ammeter", Map.of("how", "CABLE_AS_SHUNT", "in", "starter-cable"));
+        JsonNode saved = server.put(path + fresh("readings"), shunt).body().at("/readings/2");
+        assertThat(saved.path("ampsKnownBy").asText()).isEqualTo("drop of a known cable: starter cable");
+        assertThat(saved.at("/drop/answer").asText()).isEqualTo("CERTIFIED");
+        Map<String, Object> joint = cranking("starter-case", "post-minus", "0.18", 80);
+        joint.put("ammeter", Map.of("how", "CLAMP", "in", "strap-end-block"));
+        assertThat(server.put(path + fresh("readings"), joint).text("detail")).contains("Choose a cable or strap");
+    }
+
+    private JsonNode ruling(String school) throws Exception {
+        JsonNode rows = server.get(path + "/limits").body().at("/table/rows");
+        for (JsonNode row : rows) {
+            for (JsonNode ruling : row.path("rulings")) {
+                if (ruling.path("school").asText().equals(school)) {
+                    return ruling;
+                }
+            }
+        }
+        throw new AssertionError("No ruling by (%s) in %s".formatted(school, rows));
+    }
+
+    private static Map<String, Object> set(String name, double returnVolts) {
+        return new HashMap<>(Map.of(
+                "loop",
+                "STARTING",
+                "name",
+                name,
+                "returnVolts",
+                returnVolts,
+                "source",
+                "measured on ten good ones",
+                "by",
+                "test"));
+    }
+
+    private static Map<String, Object> photo(byte[] bytes) {
+        return Map.of(
+                "topic",
+                "LOOK_POSTS",
+                "base64",
+                Base64.getEncoder().encodeToString(bytes),
+                "by",
+                "test",
+                "takenAtMs",
+                1_780_000_000_000L);
+    }
+
+    private static byte[] jpeg(int width, int height) throws Exception {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "jpeg", bytes);
+        return bytes.toByteArray();
+    }
+
+    /** The same picture with a block of camera data in front, as phones write it. */
+    private static byte[] withPosition(byte[] jpeg) throws Exception {
+        byte[] data = "Exif\0\0GPS 53.5 N".getBytes(StandardCharsets.ISO_8859_1);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        bytes.write(jpeg, 0, 2);
+        bytes.write(new byte[] {(byte) 0xff, (byte) 0xe1, 0, (byte) (data.length + 2)});
+        bytes.write(data);
+        bytes.write(jpeg, 2, jpeg.length - 2);
+        return bytes.toByteArray();
+    }
+}

@@ -1,0 +1,107 @@
+<script lang="ts">
+	import Modal from 'flowbite-svelte/Modal.svelte';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import type { Topic } from '../../lib/api/client';
+	import { smallJpeg } from '../../lib/device/photo';
+	import Key from '../../lib/components/Key.svelte';
+
+	/** Pictures of one thing that was looked at: take one, look at it, strike it out. */
+	type Props = { bench: CaseState; topic: Topic; what: string };
+	let { bench, topic, what }: Props = $props();
+	const photos = $derived(bench.view?.photos.filter((p) => p.topic === topic) ?? []);
+	let shown = $state('');
+	let open = $state(false);
+	let message = $state('');
+	let busy = $state(false);
+
+	async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
+		const field = event.currentTarget;
+		const file = field.files?.[0];
+		if (!file) return;
+		busy = true;
+		message = '';
+		try {
+			bench.photo(topic, await smallJpeg(file));
+		} catch {
+			message = 'This file is not a picture that the browser can read. Take it as JPEG.';
+		} finally {
+			busy = false;
+			field.value = '';
+		}
+	}
+</script>
+
+<div class="photos">
+	{#each photos as photo, i (photo.id)}
+		<button
+			type="button"
+			class="thumb"
+			onclick={() => {
+				shown = photo.id;
+				open = true;
+			}}
+		>
+			<img src="/api/cases/{bench.id}/photos/{photo.id}" alt="{what}, picture {i + 1}" loading="lazy" />
+		</button>
+	{/each}
+	<label class="key">
+		{busy ? 'Making it small' : 'Picture'}<span class="hidden-words"> of {what}</span>
+		<input type="file" accept="image/*" capture="environment" onchange={take} disabled={busy} />
+	</label>
+</div>
+{#if message}<p role="alert">{message}</p>{/if}
+<Modal title={what} bind:open size="lg" class="dialog">
+	<img class="large" src="/api/cases/{bench.id}/photos/{shown}" alt={what} />
+	<Key
+		onclick={() => {
+			open = false;
+			bench.strike(shown, 'Wrong picture');
+		}}>Take this picture out</Key
+	>
+</Modal>
+
+<style>
+	.photos {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		padding-bottom: 8px;
+	}
+	.thumb {
+		width: 72px;
+		height: 54px;
+		border: 1.5px solid var(--line);
+		border-radius: 8px;
+		overflow: hidden;
+		cursor: pointer;
+	}
+	.thumb img {
+		width: 100%;
+		height: 100%;
+		object-fit: cover;
+	}
+	.large {
+		max-width: 100%;
+		max-height: 70dvh;
+		margin: 0 auto;
+	}
+	.key {
+		display: inline-flex;
+		align-items: center;
+		padding: 0 0.75rem;
+		font-size: 15px;
+		cursor: pointer;
+	}
+	.key:focus-within {
+		outline: 3px solid var(--ink);
+		outline-offset: 2px;
+	}
+	.hidden-words,
+	input {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		overflow: hidden;
+		clip-path: inset(50%);
+	}
+</style>
