@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, crankPhase, surfacePhase } from './timers';
+import { clock, crankPhase, pilePhase, surfacePhase } from './timers';
 
 const at = (seconds: number) => 1_000_000 + seconds * 1000;
 
@@ -35,5 +35,18 @@ describe('the surface charge timer', () => {
 
 	it('is shown in minutes and seconds', () => {
 		expect([clock(5), clock(65), clock(120)]).toEqual(['0:05', '1:05', '2:00']);
+	});
+});
+
+describe('the pile timer', () => {
+	it('asks for the switch after ten seconds and does not stop asking', () => {
+		expect(pilePhase('START', at(0), at(3))).toMatchObject({ words: 'Pile on: read now', seconds: 7 });
+		expect(pilePhase('START', at(0), at(10))).toMatchObject({ words: 'Switch the pile off', now: true });
+		expect(pilePhase('START', at(0), at(120))).toMatchObject({ now: true });
+	});
+
+	it('lets it rest for a minute', () => {
+		expect(pilePhase('STOP', at(0), at(15))).toMatchObject({ words: 'Let the pile rest', seconds: 45 });
+		expect(pilePhase('STOP', at(0), at(60))).toBeNull();
 	});
 });

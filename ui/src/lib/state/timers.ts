@@ -32,6 +32,24 @@ export function crankPhase(value: string | undefined, atMs: number, nowMs: numbe
 	return null;
 }
 
+/** How long a carbon pile carries its current, and how long it then rests. */
+export const PILE_SECONDS = 10;
+export const PILE_REST_SECONDS = 60;
+
+/** A carbon pile since it was screwed on, or resting since it was taken off; null when neither. */
+export function pilePhase(value: string | undefined, atMs: number, nowMs: number): Phase | null {
+	const gone = since(atMs, nowMs);
+	if (value === 'START' && gone < FORGOTTEN_SECONDS * 5) {
+		return gone < PILE_SECONDS
+			? { words: 'Pile on: read now', seconds: PILE_SECONDS - gone, now: false }
+			: { words: 'Switch the pile off', seconds: gone, now: true };
+	}
+	if (value === 'STOP' && gone < PILE_REST_SECONDS) {
+		return { words: 'Let the pile rest', seconds: PILE_REST_SECONDS - gone, now: false };
+	}
+	return null;
+}
+
 /** Removing surface charge: a minute of load, two of rest, then the reading; null when it was not begun or long ago. */
 export function surfacePhase(value: string | undefined, atMs: number, nowMs: number): Phase | null {
 	if (value !== 'START') return null;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { CaseState } from '../../lib/state/case.svelte';
-	import { clock, crankPhase, surfacePhase } from '../../lib/state/timers';
+	import { clock, crankPhase, pilePhase, surfacePhase } from '../../lib/state/timers';
+	import { soundStop } from '../../lib/device/signals';
 	import SeatKeys from './SeatKeys.svelte';
 	import Key from '../../lib/components/Key.svelte';
 
@@ -15,12 +16,27 @@
 	const surface = $derived(bench.stated('SURFACE_CHARGE'));
 	const cranking = $derived(crank && crankPhase(crank.value, crank.atMs, now));
 	const removing = $derived(surface && surfacePhase(surface.value, surface.atMs, now));
+	const pile = $derived(bench.stated('PILE_RUN'));
+	const piling = $derived(pile && pilePhase(pile.value, pile.atMs, now));
+	const pileOn = $derived(pile?.value === 'START' && piling !== null && piling !== undefined);
+	const pilePlanned = $derived(bench.condition === 'PILE_ALTERNATOR' || bench.condition === 'PILE_STARTER');
 	const cranked = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
 	const asked = $derived(bench.view?.next.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false);
 	/** The seat's line counts this crank already. */
 	const ordered = $derived(bench.seat?.joined === true && bench.seat.order === 'CRANK');
 	const running = $derived(crank?.value === 'START' && cranking !== null);
 
+	/** Whoever screws it on has to take it off: it is asked for before the case closes. */
+	function pileStarts(): void {
+		if (bench.stated('PILE_ON')?.value !== 'OPEN') bench.state('PILE_ON', 'OPEN');
+		bench.state('PILE_RUN', 'START');
+	}
+
+	const overdue = $derived(pileOn && piling?.now === true);
+
+	$effect(() => {
+		if (overdue && shown === 'running') soundStop();
+	});
 	$effect(() => {
 		const tick = setInterval(() => (now = Date.now()), 500);
 		return () => clearInterval(tick);
@@ -34,6 +50,12 @@
 			{#if running}<Key primary onclick={() => bench.state('CRANK', 'STOP')}>Stop</Key>{/if}
 		</div>
 	{/if}
+	{#if piling}
+		<div class="timer" class:stop={piling.now} role="timer" aria-label="Pile timer">
+			<b>{piling.words}</b> <span class="left">{clock(piling.seconds)}</span>
+			{#if pileOn}<Key primary onclick={() => bench.state('PILE_RUN', 'STOP')}>It is off</Key>{/if}
+		</div>
+	{/if}
 	{#if removing}
 		<div class="timer" class:stop={removing.now} role="timer" aria-label="Surface charge timer">
 			<b>{removing.words}</b>
@@ -44,6 +66,9 @@
 	<div class="keys">
 		{#if cranked && !running}
 			<Key onclick={() => bench.state('CRANK', 'START')}>Time the crank</Key>
+		{/if}
+		{#if pilePlanned && !pileOn}
+			<Key onclick={pileStarts}>Pile is on: start the timer</Key>
 		{/if}
 		<SeatKeys {bench} shown="invite" />
 		{#if asked && !removing}

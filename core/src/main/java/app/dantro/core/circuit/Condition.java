@@ -47,6 +47,11 @@ public enum Condition {
         return engine == Engine.STARTER;
     }
 
+    /** True if the starter's cables carry a current of note, by the starter itself or by a carbon pile in its place. */
+    public boolean loadsStarterCables() {
+        return starterCalled() || this == PILE_STARTER;
+    }
+
     /** True if the ignition is on, whatever the engine does. */
     public boolean keyOn() {
         return engine != Engine.OFF;

@@ -101,7 +101,7 @@ public record CaseEvidence(
             return reading;
         }
         Condition condition = reading.condition();
-        List<Part> way = condition.starterCalled()
+        List<Part> way = condition.loadsStarterCables()
                 ? loop.supply()
                 : condition.running() || condition == Condition.PILE_ALTERNATOR
                         ? circuit.chargeCable().stream().toList()
@@ -190,7 +190,7 @@ public record CaseEvidence(
         if (battery && loop.isPosts(reading.red(), reading.black())) {
             return true;
         }
-        return stretch.covers(part) && reading.condition().starterCalled()
+        return stretch.covers(part) && reading.condition().loadsStarterCables()
                 || stretch.withConsumer() && reading.condition().starterCalled();
     }
 }

@@ -1,6 +1,7 @@
 package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.limits.Margin;
@@ -30,7 +31,7 @@ public final class DropJudge {
     /** The answer to a reading over wiring; empty for readings that contain the starter or the whole loop. */
     public Optional<DropVerdict> judge(Reading reading) {
         Stretch stretch = loop.between(reading.red(), reading.black());
-        if (!stretch.isDrop() || !reading.condition().starterCalled()) {
+        if (!stretch.isDrop() || !reading.condition().loadsStarterCables() || unknownPile(reading, stretch)) {
             return Optional.empty();
         }
         double volts = stretch.withFlow() ? reading.volts() : -reading.volts();
@@ -43,6 +44,13 @@ public final class DropJudge {
                 decided && (Margin.near(volts, healthy.upperVolts(), error) || currentDecides(reading, volts, healthy));
         return Optional.of(new DropVerdict(
                 reading, stretch, volts, answer, marginal, healthy, amps.map(a -> Drop.ohms(volts, a))));
+    }
+
+    /** A pile is set by hand: without its current no class stands in for it, and behind the open contacts none flows. */
+    private static boolean unknownPile(Reading reading, Stretch stretch) {
+        boolean contacts = stretch.parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS);
+        return reading.condition().pile()
+                && (contacts || reading.amps().filter(a -> a > 0).isEmpty());
     }
 
     /** True if the current is known so loosely that the answer hangs on it. */

@@ -59,6 +59,7 @@ public final class FigureJudge {
                         judge.underLightLoad(),
                         judge.recovery(),
                         judge.draw(),
+                        TwoCranks.verdict(evidence),
                         judge.drain(),
                         judge.output(),
                         judge.consumption(),

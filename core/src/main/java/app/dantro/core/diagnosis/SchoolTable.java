@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.circuit.Side;
@@ -75,6 +76,7 @@ public record SchoolTable(List<Row> rows) {
         Table table = new Table(findings, own);
         table.posts().forEach(rows::add);
         table.starting().forEach(rows::add);
+        table.pile().forEach(rows::add);
         table.charging().forEach(rows::add);
         return new SchoolTable(rows);
     }
@@ -180,7 +182,7 @@ public record SchoolTable(List<Row> rows) {
                 if (rulings.stream().anyMatch(r -> r.verdict() != SchoolVerdict.SILENT)) {
                     Ruling own = new Ruling(OWN, Amount.volts(verdict.healthy().upperVolts()), own(verdict));
                     rows.add(row(
-                            "Cranking, " + named(verdict),
+                            (verdict.reading().condition().pile() ? "With the pile, " : "Cranking, ") + named(verdict),
                             verdict.reading(),
                             Optional.of(own),
                             rulings,
@@ -188,6 +190,43 @@ public record SchoolTable(List<Row> rows) {
                 }
             }
             return rows;
+        }
+
+        /** Supply and return up to the pile, and both together: by the school that judges heavy vehicles this way. */
+        List<Row> pile() {
+            List<Part> supply = findings.loop().supply().stream()
+                    .filter(p -> p.kind() != PartKind.CONTACTS)
+                    .toList();
+            PointId stud = supply.get(supply.size() - 1).to();
+            PointId ground = findings.loop().ends(Side.RETURN).getKey();
+            Optional<Reading> to = newest(circuit.plusPost(), stud, Set.of(Condition.PILE_STARTER));
+            Optional<Reading> back = newest(ground, circuit.minusPost(), Set.of(Condition.PILE_STARTER));
+            if (to.isEmpty() || back.isEmpty()) {
+                return List.of();
+            }
+            double volts = Math.abs(to.get().volts()) + Math.abs(back.get().volts());
+            double error = 2 * Math.hypot(MeterError.standardVolts(to.get()), MeterError.standardVolts(back.get()));
+            Ruling total = most("Total with pile", TOTAL_VOLTS * blocks, volts, error);
+            List<Part> all = Stream.concat(supply.stream(), findings.loop().returns().stream())
+                    .toList();
+            Optional<Ruling> conductors = own(to.get(), all, volts, error);
+            boolean part =
+                    conductors.filter(o -> o.verdict() != total.verdict()).isPresent();
+            return List.of(new Row(
+                    "Starting, both sides together with the pile",
+                    List.of(to.get().id(), back.get().id()),
+                    Amount.volts(
+                                    volts,
+                                    Math.max(
+                                            to.get().resolutionVolts(),
+                                            back.get().resolutionVolts()))
+                            + to.get().amps().map(a -> " at " + Amount.amps(a)).orElse(""),
+                    conductors,
+                    List.of(total),
+                    part
+                            ? Optional.of(
+                                    "They part. The total is meant for 500 A on heavy vehicles: a healthy small car loses 0.7 V at that current.")
+                            : Optional.empty()));
         }
 
         /** The schools, then the shop's sets in the version in force when the reading was taken. */

@@ -41,6 +41,7 @@ public enum Topic {
             "never lights"),
     CHARGER(Group.INTAKE, "On a charger or jump pack today", "NO", "no", "YES", "yes"),
     CLAMP(Group.INTAKE, "DC clamp at hand", "YES", "yes", "NO", "no"),
+    PILE(Group.INTAKE, "Carbon pile at hand", "NO", "no", "YES", "yes"),
     CLAMP_CHECKED(Group.INTAKE, "Clamp's output factor, and what it shows with empty jaws"),
     REPLACED(Group.INTAKE, "Replaced already"),
     OUTSIDE(Group.INTAKE, "What others found (unproven here)"),
@@ -112,6 +113,7 @@ public enum Topic {
     PHASE_FRAME(Group.FIGURE, "Generator, a lead to the frame", new Figure("V AC", 0, 200, false)),
 
     CRANK(Group.TIMER, "Cranking", "START", "crank", "STOP", "stop"),
+    PILE_RUN(Group.TIMER, "Carbon pile", "START", "on", "STOP", "off"),
     SURFACE_CHARGE(Group.TIMER, "Surface charge", "START", "load on"),
 
     CLOSED_UNVERIFIED(Group.CLOSING, "Closed without the complaint's test, because");

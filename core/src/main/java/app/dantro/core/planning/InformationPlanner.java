@@ -76,7 +76,7 @@ public final class InformationPlanner {
     /** Probability of the part that a reading lies just across, while the part's current flows. */
     private double proof(Observable what) {
         if (!(what instanceof Observable.Volts volts)
-                || !volts.condition().starterCalled() && !volts.condition().running()) {
+                || !volts.condition().loadsStarterCables() && !volts.condition().running()) {
             return 0;
         }
         double most = 0;

@@ -28,7 +28,7 @@ public final class Cautions {
             "Exhaust extraction indoors. Nobody under the vehicle.",
             "Never disconnect battery or B+ while the engine runs. Above 16 V (24 V: 32): stop, do not rev.");
     private static final List<String> PILE = List.of(
-            "Pile connected and removed while off. Seconds only, then it rests: it gets hot.",
+            "Pile connected and removed while off. Read, then off at once: seconds only, then it rests, it gets hot.",
             "Away from the battery's vents, never above the charge fuse's rating.");
 
     private Cautions() {}

@@ -1,6 +1,7 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Pile;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.Topic;
@@ -32,6 +33,7 @@ final class Gates {
         if (concern == Concern.STARTING || cranksBadly) {
             conditions.add(Condition.CRANKING);
         }
+        pile(evidence, concern).ifPresent(conditions::add);
         boolean runs = ran || starts.orElse(concern == Concern.CHARGING);
         if (runs) {
             conditions.add(Condition.RAISED);
@@ -42,5 +44,13 @@ final class Gates {
                 : Optional.of(counted.get(counted.size() - 1))
                         .map(r -> new Observable.Volts(r.condition(), r.red(), r.black()));
         return new Workplace(conditions, false, last);
+    }
+
+    /** A pile in place of the starter or across the alternator, where one is at hand and the circuit says how it is set. */
+    private static Optional<Condition> pile(CaseEvidence evidence, Concern concern) {
+        Condition condition = concern == Concern.STARTING ? Condition.PILE_STARTER : Condition.PILE_ALTERNATOR;
+        boolean fits = evidence.circuit().devices().stream()
+                .anyMatch(d -> d instanceof Pile pile && pile.amps().containsKey(condition));
+        return evidence.statements().says(Topic.PILE, "YES") && fits ? Optional.of(condition) : Optional.empty();
     }
 }

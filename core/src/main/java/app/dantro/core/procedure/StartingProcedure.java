@@ -21,6 +21,7 @@ import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.RepairForecast;
 import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.diagnosis.TwoCranks;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Guide;
@@ -30,6 +31,7 @@ import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Reading;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -75,9 +77,36 @@ public final class StartingProcedure {
                 Diagnosis.chargingProfile(findings),
                 placed.stage,
                 placed.step,
-                guide.map(Guide::standby).orElse(List.of()),
+                standby(findings, placed.step, guide.map(Guide::standby).orElse(List.of())),
                 judgement,
                 List.of());
+    }
+
+    /** Beside a whole return side stands the way to read it without a long lead. */
+    private static List<ProbePlan> standby(Findings findings, Step step, List<ProbePlan> best) {
+        Map.Entry<PointId, PointId> ends = findings.loop().ends(Side.RETURN);
+        boolean wholeReturn = step.probe()
+                .filter(p -> Set.of(p.red(), p.black()).equals(Set.of(ends.getKey(), ends.getValue())))
+                .isPresent();
+        if (!wholeReturn) {
+            return best;
+        }
+        ProbePlan plan = FreeProbe.of(
+                findings,
+                findings.loop().battery().positivePost(),
+                TwoCranks.metal(findings.loop()),
+                Condition.CRANKING);
+        List<ProbePlan> all = new ArrayList<>(best);
+        all.add(new ProbePlan(
+                plan.red(),
+                plan.black(),
+                plan.condition(),
+                "Without a long lead: + post to engine metal",
+                "What it shows less than the posts is lost on the way back. Two cranks are never the same: coarser.",
+                plan.outcomes(),
+                plan.goodVolts(),
+                plan.faultyVolts()));
+        return all;
     }
 
     private record Placed(Stage stage, Step step) {}
