@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { learnTime } from '../state/clock';
 import type { components, paths } from './schema';
 
 /** The server's views under the names the interface uses. */
@@ -43,6 +44,7 @@ export type MeterRange = NonNullable<NewReading['range']>;
 export type SlipAnswer = NonNullable<Slip['answer']>;
 
 export const api = createClient<paths>({ baseUrl: '/' });
+api.use({ onResponse: ({ response }) => learnTime(response.headers.get('date')) });
 
 /** What the server says when it refuses: a sentence for the person, and the fields it is about. */
 export type Problem = { detail: string; code?: string; fields?: { field: string; message: string }[] };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { workshopNow } from '../state/clock';
 	import type { Cranks, ReadingRow } from '../api/client';
 	import { amps, moment } from '../format/si';
 	import Key from './Key.svelte';
@@ -11,7 +12,7 @@
 	};
 	let { readings, cranks, onstrike, onrestore }: Props = $props();
 	const newestFirst = $derived(readings.toReversed());
-	const now = Date.now();
+	const now = workshopNow();
 </script>
 
 <section class="card" aria-label="Readings so far">

@@ -52,12 +52,14 @@ export class AppState {
 		const known = this.storage.getItem('dantro:database') ?? '';
 		try {
 			this.#me = (await api.GET('/api/devices/me')).data ?? null;
+			this.storage.setItem('dantro:me', JSON.stringify(this.#me));
 			if (this.#me?.role === 'NONE' || this.#me?.role === 'SEAT') return;
 			const { data } = await api.GET('/api/about');
 			this.#database = data?.databaseId ?? known;
 			this.storage.setItem('dantro:database', this.#database);
 		} catch {
 			this.#database = known || 'unknown';
+			this.#me = JSON.parse(this.storage.getItem('dantro:me') ?? 'null') as Me | null;
 		}
 	}
 

@@ -1,3 +1,4 @@
+import { workshopNow } from './clock';
 import {
 	api,
 	problemText,
@@ -14,6 +15,7 @@ import {
 import { parseTyped } from '../format/typed';
 import { STARTER_TURNS, STILL } from '../format/words';
 import type { AppState } from './app.svelte';
+import { Copies } from './copies';
 import { newId } from './ids';
 import { Outbox } from './outbox.svelte';
 import { putJson } from './seat.svelte';
@@ -48,6 +50,8 @@ export class CaseState {
 	#chosen = $state.raw<Probe | null>(null);
 	#message = $state('');
 	#outbox: Outbox;
+	#copies: Copies;
+	#asOfMs = $state(0);
 	#request = 0;
 	#otherLoop = $state(false);
 	#seat = $state.raw<SeatView | null>(null);
@@ -61,6 +65,7 @@ export class CaseState {
 		send: typeof fetch
 	) {
 		this.#draft = JSON.parse(storage.getItem(this.#draftKey) ?? 'null') ?? EMPTY;
+		this.#copies = new Copies(database, storage);
 		this.#outbox = new Outbox(database, storage, send, (outcome) => {
 			if ('view' in outcome) {
 				if (outcome.letter.caseId === id) this.#show(outcome.view);
@@ -72,6 +77,10 @@ export class CaseState {
 
 	get view(): CaseView | null {
 		return this.#view;
+	}
+	/** When the view is a copy from before a reload without a connection: of which moment; else 0. */
+	get asOfMs(): number {
+		return this.#asOfMs;
 	}
 	get draft(): Draft {
 		return this.#draft;
@@ -203,6 +212,7 @@ export class CaseState {
 			} else this.#message = problemText(error);
 		} catch {
 			this.#message = UNREACHABLE;
+			this.#fromCopy();
 		}
 		if (this.#draft.red && this.#draft.black && !this.#chosen) await this.#expect();
 		await this.#outbox.flush();
@@ -382,7 +392,7 @@ export class CaseState {
 			range: this.#draft.simulated ? this.#draft.range : this.#draft.meter,
 			source: this.#draft.simulated ? 'SIMULATED' : 'TYPED',
 			by: this.device,
-			takenAtMs: Date.now()
+			takenAtMs: workshopNow()
 		};
 		this.#write('readings', body, this.#draft.text);
 	}
@@ -394,7 +404,7 @@ export class CaseState {
 	strike(target: string, reason: string): void {
 		this.#write(
 			'strikes',
-			{ target, restores: false, reason, by: this.device, struckAtMs: Date.now() },
+			{ target, restores: false, reason, by: this.device, struckAtMs: workshopNow() },
 			'a strike'
 		);
 	}
@@ -406,25 +416,29 @@ export class CaseState {
 	restore(target: string): void {
 		this.#write(
 			'strikes',
-			{ target, restores: true, reason: '', by: this.device, struckAtMs: Date.now() },
+			{ target, restores: true, reason: '', by: this.device, struckAtMs: workshopNow() },
 			'an undo'
 		);
 	}
 
 	repair(part: string, action: RepairAction, note: string): void {
-		this.#write('repairs', { part, action, note, by: this.device, doneAtMs: Date.now() }, 'the repair');
+		this.#write('repairs', { part, action, note, by: this.device, doneAtMs: workshopNow() }, 'the repair');
 		this.#clear('');
 	}
 
 	/** Records something said or seen beside readings. */
 	state(topic: Topic, value: string): void {
-		this.#write('statements', { topic, value, note: '', by: this.device, saidAtMs: Date.now() }, 'an answer');
+		this.#write(
+			'statements',
+			{ topic, value, note: '', by: this.device, saidAtMs: workshopNow() },
+			'an answer'
+		);
 	}
 
 	/** Keeps a picture of something that was looked at. */
 	photo(topic: Topic, base64: string): void {
 		try {
-			this.#write('photos', { topic, base64, by: this.device, takenAtMs: Date.now() }, 'a picture');
+			this.#write('photos', { topic, base64, by: this.device, takenAtMs: workshopNow() }, 'a picture');
 		} catch {
 			this.#message =
 				'The picture is not kept: this browser has no room left. Wait until the others are sent.';
@@ -437,7 +451,11 @@ export class CaseState {
 	}
 
 	complaintTest(passed: boolean): void {
-		this.#write('complaint-tests', { passed, note: '', by: this.device, doneAtMs: Date.now() }, 'the test');
+		this.#write(
+			'complaint-tests',
+			{ passed, note: '', by: this.device, doneAtMs: workshopNow() },
+			'the test'
+		);
 	}
 
 	#amps(condition: Condition): number | undefined | null {
@@ -478,6 +496,17 @@ export class CaseState {
 	#show(view: CaseView): void {
 		this.#request++;
 		this.#view = view;
+		this.#asOfMs = 0;
+		this.#copies.keep(view, workshopNow());
+	}
+
+	/** After a reload without a connection: what this browser saw last. */
+	#fromCopy(): void {
+		if (this.#view) return;
+		const copy = this.#copies.of(this.id);
+		if (!copy) return;
+		this.#view = copy.view;
+		this.#asOfMs = copy.atMs;
 	}
 
 	/** A refused reading goes back into the entry, so that nothing typed is lost. */

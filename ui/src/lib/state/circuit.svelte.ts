@@ -1,3 +1,4 @@
+import { workshopNow } from './clock';
 import { api, problemText, type CircuitEdit, type CircuitView } from '../api/client';
 import type { AppState } from './app.svelte';
 
@@ -118,7 +119,7 @@ export class CircuitState {
 		try {
 			const { data, error } = await api.PUT('/api/cases/{caseId}/circuit/{version}', {
 				params: { path: { caseId: this.id, version: this.#version + 1 } },
-				body: { edits, by: this.by, changedAtMs: Date.now() }
+				body: { edits, by: this.by, changedAtMs: workshopNow() }
 			});
 			if (data) {
 				this.#draft = EMPTY;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { workshopNow } from '../../lib/state/clock';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { push } from 'svelte-spa-router';
@@ -111,7 +112,7 @@
 					concern,
 					celsius: temperature,
 					by: app.device,
-					openedAtMs: Date.now()
+					openedAtMs: workshopNow()
 				}
 			});
 			if (data) {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { workshopNow } from '../../lib/state/clock';
 	import { api, problemText, type LimitsView } from '../../lib/api/client';
 	import { newId } from '../../lib/state/ids';
 	import Key from '../../lib/components/Key.svelte';
@@ -24,7 +25,7 @@
 		try {
 			const { data, error } = await api.PUT('/api/shop/schools/{choiceId}', {
 				params: { path: { choiceId: newId() } },
-				body: { loop, school, reason, by, chosenAtMs: Date.now() }
+				body: { loop, school, reason, by, chosenAtMs: workshopNow() }
 			});
 			if (data) {
 				onfollow(data);

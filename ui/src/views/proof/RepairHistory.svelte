@@ -1,11 +1,12 @@
 <script lang="ts">
+	import { workshopNow } from '../../lib/state/clock';
 	import type { CaseView } from '../../lib/api/client';
 	import { moment, volts } from '../../lib/format/si';
 	import Key from '../../lib/components/Key.svelte';
 
 	type Props = { view: CaseView; onwithdraw: (id: string) => void; onrestore: (id: string) => void };
 	let { view, onwithdraw, onrestore }: Props = $props();
-	const now = Date.now();
+	const now = workshopNow();
 </script>
 
 <section class="card" aria-label="Repair and retest">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { workshopNow } from '../../lib/state/clock';
 	import { api, problemText, type CaseView, type NewReading, type RunRow } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { newId } from '../../lib/state/ids';
@@ -45,7 +46,7 @@
 		try {
 			const { data, error } = await api.PUT('/api/cases/{caseId}/statements/{statementId}', {
 				params: { path: { caseId: row.caseId, statementId: id } },
-				body: { topic: 'RIPPLE_LOADED', value: text, note: '', by: app.device, saidAtMs: Date.now() }
+				body: { topic: 'RIPPLE_LOADED', value: text, note: '', by: app.device, saidAtMs: workshopNow() }
 			});
 			if (data) onsaved(row, data);
 			else message = problemText(error);
@@ -80,7 +81,7 @@
 					range: simulated ? range : undefined,
 					source: simulated ? 'SIMULATED' : 'TYPED',
 					by: app.device,
-					takenAtMs: Date.now()
+					takenAtMs: workshopNow()
 				}
 			});
 			if (data) onsaved(row, data);

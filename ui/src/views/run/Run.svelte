@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { workshopNow } from '../../lib/state/clock';
 	import { api, problemText, type CaseView, type RunRow } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { newId } from '../../lib/state/ids';
@@ -45,7 +46,7 @@
 				concern: 'CHARGING',
 				celsius: 20,
 				by: app.device,
-				openedAtMs: Date.now()
+				openedAtMs: workshopNow()
 			}
 		});
 		message = error ? problemText(error) : '';

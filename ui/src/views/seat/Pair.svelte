@@ -68,8 +68,9 @@
 		{:else}
 			<p class="line">
 				The line is plain HTTP: whoever is on this network could read it, and the screen may fall asleep.
-				Started with <code>--tls</code> it is encrypted and the screen stays awake. Either way a page that is reloaded
-				without the network stays empty.
+				Started with <code>--tls</code> it is encrypted, the screen stays awake, and once this device trusts its
+				certificate the page also opens without the network. Over plain HTTP a page reloaded without the network
+				stays empty.
 			</p>
 		{/if}
 	{/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { clockOffMinutes } from '../../lib/state/clock';
+	import { atHandWords } from '../../lib/device/offline';
 	import { api, problemText, type Device } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
 	import JoinCode from '../../lib/components/JoinCode.svelte';
@@ -96,6 +98,14 @@
 			>
 		</label>
 		<p class="soft">On the workbench the screen stays on while a step waits, where the browser allows it.</p>
+		{#if clockOffMinutes() !== null}
+			<p class="soft">
+				This device's clock is {Math.abs(clockOffMinutes() ?? 0)} min {(clockOffMinutes() ?? 0) > 0
+					? 'ahead'
+					: 'behind'}. What is recorded goes by the workshop's clock.
+			</p>
+		{/if}
+		{#await atHandWords() then words}<p class="soft">{words}</p>{/await}
 	</section>
 </div>
 

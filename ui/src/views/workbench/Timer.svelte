@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { workshopNow } from '../../lib/state/clock';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { clock, crankPhase, pilePhase, surfacePhase } from '../../lib/state/timers';
 	import { soundStop } from '../../lib/device/signals';
@@ -11,7 +12,7 @@
 		/** What runs stands on top of the card; what may be begun, below. */ shown: 'running' | 'idle';
 	};
 	let { bench, shown }: Props = $props();
-	let now = $state(Date.now());
+	let now = $state(workshopNow());
 	const crank = $derived(bench.stated('CRANK'));
 	const surface = $derived(bench.stated('SURFACE_CHARGE'));
 	const cranking = $derived(crank && crankPhase(crank.value, crank.atMs, now));
@@ -38,7 +39,7 @@
 		if (overdue && shown === 'running') soundStop();
 	});
 	$effect(() => {
-		const tick = setInterval(() => (now = Date.now()), 500);
+		const tick = setInterval(() => (now = workshopNow()), 500);
 		return () => clearInterval(tick);
 	});
 </script>

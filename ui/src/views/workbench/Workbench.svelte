@@ -138,6 +138,12 @@
 <svelte:window {onkeydown} onkeyup={allowSound} onpointerup={allowSound} />
 
 {#if view && profile}
+	{#if bench.asOfMs}
+		<p class="copy" role="status">
+			No connection. The case as it stood at {new Date(bench.asOfMs).toLocaleTimeString()}; what you enter is
+			kept.
+		</p>
+	{/if}
 	<div class="titles">
 		<b>{view.vehicle}</b> <span>{view.complaint}</span>
 		<button class="help-key" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
@@ -214,6 +220,12 @@
 {/if}
 
 <style>
+	.copy {
+		padding: 6px 24px;
+		font-weight: 650;
+		background: var(--sunk);
+		border-left: 5px solid var(--ink);
+	}
 	.titles {
 		display: flex;
 		gap: 12px;
