@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.server.RunningServer.Answer;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -130,6 +131,40 @@ class ShopAndPictureApiTest {
         Map<String, Object> joint = cranking("starter-case", "post-minus", "0.18", 80);
         joint.put("ammeter", Map.of("how", "CLAMP", "in", "strap-end-block"));
         assertThat(server.put(path + fresh("readings"), joint).text("detail")).contains("Choose a cable or strap");
+    }
+
+    @Test
+    void theCaseFileTellsAllThatTheJudgementRestsOn() throws Exception {
+        server.put(path + fresh("readings"), cranking("starter-case", "post-minus", "3.20", 150));
+        server.put(path + fresh("readings"), cranking("block", "strap-engine", "3.03", 150));
+        server.put(
+                path + fresh("repairs"),
+                Map.of(
+                        "part",
+                        "strap-end-block",
+                        "action",
+                        "CLEANED",
+                        "note",
+                        "green",
+                        "by",
+                        "test",
+                        "doneAtMs",
+                        1_790_000_000_000L));
+        server.put(
+                path + fresh("statements"),
+                Map.of("topic", "CHEMISTRY", "value", "AGM", "note", "", "by", "test", "saidAtMs", 1_790_000_000_001L));
+        String file = server.get(path + "/file").raw().body();
+        assertThat(file).contains("\"action\" : \"cleaned\"", "\"topic\" : \"chemistry\"");
+        JsonNode diagnosis =
+                server.post("/api/diagnose", new ObjectMapper().readTree(file)).body();
+        assertThat(diagnosis.at("/next/title").asText()).isEqualTo("Retest across the strap end on the block");
+        JsonNode onScreen = server.get(path).body();
+        while (onScreen.at("/judgement/preparing").asBoolean()) {
+            Thread.sleep(50);
+            onScreen = server.get(path).body();
+        }
+        assertThat(diagnosis.path("headline")).isEqualTo(onScreen.path("headline"));
+        assertThat(diagnosis.at("/next/title")).isEqualTo(onScreen.at("/next/title"));
     }
 
     private JsonNode ruling(String school) throws Exception {

@@ -2,7 +2,9 @@ package app.dantro.server.exchange;
 
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.reading.Reading;
+import app.dantro.server.event.Events;
 import app.dantro.server.format.CaseDocument;
+import app.dantro.server.format.Happened;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
 import app.dantro.server.job.CaseRecord;
@@ -11,6 +13,9 @@ import app.dantro.server.job.CaseView;
 import app.dantro.server.job.Circuits;
 import app.dantro.server.job.Simulation;
 import app.dantro.server.job.StoredReading;
+import app.dantro.server.job.StoredRepair;
+import app.dantro.server.job.StoredStatement;
+import app.dantro.server.job.StoredTest;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.reading.Readings;
 import java.time.Clock;
@@ -25,9 +30,11 @@ class CaseImport {
     private final Circuits circuits;
     private final CaseFiles files;
     private final Readings readings;
+    private final Events events;
     private final Clock clock;
 
-    CaseImport(CaseStore cases, Circuits circuits, CaseFiles files, Readings readings, Clock clock) {
+    CaseImport(CaseStore cases, Circuits circuits, CaseFiles files, Readings readings, Events events, Clock clock) {
+        this.events = events;
         this.circuits = circuits;
         this.cases = cases;
         this.files = files;
@@ -53,13 +60,17 @@ class CaseImport {
             if (!document.state().equals(VehicleState.healthyAt(document.state().celsius()))) {
                 cases.add(simulation(id, document.state()));
             }
-        } else if (!document(files.load(id)).equalsIgnoringReadings(document)) {
+        } else if (!document(files.load(id)).equalsIgnoringEvents(document)) {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(id));
         }
         for (Reading reading : document.readings()) {
             readings.record(files.load(id), reading, StoredReading.Source.TYPED, by);
         }
+        Happened happened = document.happened();
+        happened.repairs().forEach(r -> events.record(new StoredRepair(id, r, by)));
+        happened.tests().forEach(t -> events.record(new StoredTest(id, t, by)));
+        happened.statements().forEach(s -> events.record(new StoredStatement(id, s, by)));
         return files.view(id);
     }
 
@@ -91,6 +102,16 @@ class CaseImport {
                         .map(s -> s.state(file.record().celsius()))
                         .orElseGet(() -> VehicleState.healthyAt(file.record().celsius())),
                 counted,
+                new Happened(
+                        file.repairs().stream()
+                                .map(StoredRepair::repair)
+                                .filter(r -> !file.isStruck(r.id()))
+                                .toList(),
+                        file.tests().stream()
+                                .map(StoredTest::test)
+                                .filter(t -> !file.isStruck(t.id()))
+                                .toList(),
+                        file.standing().stream().map(StoredStatement::statement).toList()),
                 cases.findExtensions(file.record().id()).orElse(""));
     }
 }

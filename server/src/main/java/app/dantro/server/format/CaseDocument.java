@@ -21,13 +21,14 @@ public record CaseDocument(
         String circuitJson,
         VehicleState state,
         List<Reading> readings,
+        Happened happened,
         String extensions) {
     public CaseDocument {
         readings = List.copyOf(readings);
     }
 
     /** True if vehicle, circuit, temperature and foreign data are the same. */
-    public boolean equalsIgnoringReadings(CaseDocument other) {
+    public boolean equalsIgnoringEvents(CaseDocument other) {
         return vehicle.equals(other.vehicle)
                 && complaint.equals(other.complaint)
                 && concern == other.concern

@@ -57,13 +57,24 @@ public final class CaseFormat {
      */
     public static CaseDocument parse(String json) {
         JsonFields file = JsonFields.of(JsonFields.tree(json), "$");
-        file.knows("format", "version", "vehicle", "state", "circuit", "faults", "readings");
+        file.knows(
+                "format",
+                "version",
+                "vehicle",
+                "state",
+                "circuit",
+                "faults",
+                "readings",
+                "repairs",
+                "tests",
+                "statements");
         checkHead(file);
         JsonNode circuitNode = file.node("circuit")
                 .orElseThrow(() -> new BadFile("$.circuit", "This field is missing; it must be an object."));
         Circuit circuit = CircuitFormat.parse(JsonFields.of(circuitNode, "$.circuit"));
         VehicleState state = state(file, circuit);
         List<Reading> readings = readings(file, circuit);
+        Happened happened = HappenedFormat.read(file, circuit);
         Optional<JsonFields> vehicle = file.optionalObject("vehicle");
         String name = vehicle.flatMap(v -> v.optionalText("name")).orElse(circuit.title());
         String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
@@ -72,7 +83,8 @@ public final class CaseFormat {
         vehicle.ifPresent(JsonFields::done);
         String extensions = file.node("extensions").map(JsonNode::toString).orElse("");
         file.done();
-        return new CaseDocument(name, complaint, concern, circuit, circuitNode.toString(), state, readings, extensions);
+        return new CaseDocument(
+                name, complaint, concern, circuit, circuitNode.toString(), state, readings, happened, extensions);
     }
 
     /** The file of a case. */
@@ -94,6 +106,7 @@ public final class CaseFormat {
         state.faults().forEach(f -> faults.add(write(f)));
         ArrayNode readings = json.putArray("readings");
         document.readings().forEach(r -> readings.add(write(r)));
+        HappenedFormat.write(document.happened(), json);
         if (!document.extensions().isEmpty()) {
             json.set("extensions", JsonFields.tree(document.extensions()));
         }

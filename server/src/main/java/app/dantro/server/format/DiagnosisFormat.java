@@ -6,6 +6,7 @@ import app.dantro.core.diagnosis.Doubt;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.PartFinding;
 import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.diagnosis.Statements;
 import app.dantro.core.diagnosis.Suspicion;
 import app.dantro.core.diagnosis.WhatIf;
 import app.dantro.core.inference.Posterior;
@@ -16,7 +17,6 @@ import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.Step;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.List;
 import java.util.Locale;
 
 /**
@@ -29,11 +29,12 @@ public final class DiagnosisFormat {
     /** Judges the readings of a case file. */
     public static String of(CaseDocument document, OrderOfWork order) {
         CaseEvidence evidence = CaseEvidence.of(
-                document.circuit(),
-                document.state().celsius(),
-                document.readings().stream().map(RecordedReading::of).toList(),
-                List.of(),
-                List.of());
+                        document.circuit(),
+                        document.state().celsius(),
+                        document.readings().stream().map(RecordedReading::of).toList(),
+                        document.happened().repairs(),
+                        document.happened().tests())
+                .with(Statements.of(document.happened().statements()));
         PreparedCircuit prepared =
                 PreparedCircuit.of(document.circuit(), document.state().celsius());
         return CaseFormat.pretty(write(order.assess(document.concern(), evidence, java.util.Optional.of(prepared))));

@@ -1,0 +1,19 @@
+package app.dantro.server.format;
+
+import app.dantro.core.diagnosis.ComplaintTest;
+import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.diagnosis.Statement;
+import java.util.List;
+
+/** What happened in a case beside readings. */
+public record Happened(List<Repair> repairs, List<ComplaintTest> tests, List<Statement> statements) {
+    public Happened {
+        repairs = List.copyOf(repairs);
+        tests = List.copyOf(tests);
+        statements = List.copyOf(statements);
+    }
+
+    public static Happened nothing() {
+        return new Happened(List.of(), List.of(), List.of());
+    }
+}
