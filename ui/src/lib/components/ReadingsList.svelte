@@ -32,7 +32,10 @@
 					<span>
 						{r.conditionWords}{r.statistic === 'SETTLED' ? '' : `, ${r.statisticWords}`}{r.amps === undefined
 							? ''
-							: `, ${amps(r.amps)}`} · {moment(r.takenAtMs, now)}
+							: `, ${amps(r.amps)}${r.ampsKnownBy === 'clamp' ? '' : `, ${r.ampsKnownBy}`}`} · {moment(
+							r.takenAtMs,
+							now
+						)}
 						{r.source === 'SIMULATED' ? ' · simulated' : ''}
 						{r.slip?.answer === 'MEANT' ? ` · typed ${r.typed}` : ''}
 					</span>

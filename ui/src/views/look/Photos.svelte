@@ -45,8 +45,15 @@
 		</button>
 	{/each}
 	<label class="key">
-		{busy ? 'Making it small' : 'Picture'}<span class="hidden-words"> of {what}</span>
-		<input type="file" accept="image/*" capture="environment" onchange={take} disabled={busy} />
+		{busy ? 'Making it small' : 'Picture'}
+		<input
+			aria-label="Picture of {what}"
+			type="file"
+			accept="image/*"
+			capture="environment"
+			onchange={take}
+			disabled={busy}
+		/>
 	</label>
 </div>
 {#if message}<p role="alert">{message}</p>{/if}
@@ -96,7 +103,6 @@
 		outline: 3px solid var(--ink);
 		outline-offset: 2px;
 	}
-	.hidden-words,
 	input {
 		position: absolute;
 		width: 1px;

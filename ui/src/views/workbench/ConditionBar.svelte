@@ -130,8 +130,9 @@
 		text-overflow: ellipsis;
 	}
 	.current button {
-		width: 40px;
-		margin: -4px 0;
+		width: 44px;
+		height: 48px;
+		margin: -5px 0;
 		font-size: 20px;
 		font-weight: 800;
 		cursor: pointer;
