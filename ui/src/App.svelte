@@ -6,6 +6,7 @@
 	import Bay from './views/bay/Bay.svelte';
 	import Workbench from './views/workbench/Workbench.svelte';
 	import Proof from './views/proof/Proof.svelte';
+	import Charging from './views/charging/Charging.svelte';
 	import Circuit from './views/circuit/Circuit.svelte';
 	import Limits from './views/limits/Limits.svelte';
 	import Look from './views/look/Look.svelte';
@@ -25,6 +26,7 @@
 		'/case/:id/look': Look,
 		'/case/:id/alone': Alone,
 		'/case/:id/limits': Limits,
+		'/case/:id/charging': Charging,
 		'/seat/:id': Seat,
 		'/pair/:code/:caseId?': Pair,
 		'/run': Run,

@@ -24,6 +24,16 @@ export const STILL: ReadonlySet<Condition> = new Set<Condition>(['REST', 'KEY_ON
 /** Conditions in which the starter is asked to turn. */
 export const STARTER_TURNS: ReadonlySet<Condition> = new Set<Condition>(['CRANKING', 'START_ATTEMPT']);
 
+/** Conditions with a running engine. */
+export const RUNNING: ReadonlySet<Condition> = new Set<Condition>([
+	'IDLE',
+	'IDLE_LOADED',
+	'RAISED',
+	'RAISED_LOADED',
+	'FULL_OUTPUT',
+	'HIGH_SPEED'
+]);
+
 export const STATISTIC_WORDS: Record<NewReading['statistic'], string> = {
 	SETTLED: 'settled',
 	MEAN: 'mean of several',

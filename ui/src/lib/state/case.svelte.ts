@@ -288,6 +288,11 @@ export class CaseState {
 		this.#chosen = probe;
 	}
 
+	/** Where the leads go next, chosen on another view; the workbench shows it when it opens. */
+	aim(pair: { red: string; black: string; condition: Condition }): void {
+		this.#edit(pair);
+	}
+
 	/** Puts the leads where a reading was taken, to take it once more. */
 	async readAgain(readingId: string): Promise<void> {
 		const reading = this.#view?.readings.find((r) => r.id === readingId);

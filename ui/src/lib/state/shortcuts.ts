@@ -18,6 +18,7 @@ export type Shortcut =
 				| 'look'
 				| 'crank'
 				| 'limits'
+				| 'charging'
 				| 'bay'
 				| 'help';
 	  }
@@ -39,6 +40,7 @@ const LETTERS: Record<string, Shortcut> = {
 	o: { do: 'look' },
 	t: { do: 'crank' },
 	i: { do: 'limits' },
+	g: { do: 'charging' },
 	'?': { do: 'help' }
 };
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, crankPhase, pilePhase, surfacePhase } from './timers';
+import { buildUpPhase, clock, crankPhase, pilePhase, sleepPhase, surfacePhase } from './timers';
 
 const at = (seconds: number) => 1_000_000 + seconds * 1000;
 
@@ -48,5 +48,20 @@ describe('the pile timer', () => {
 	it('lets it rest for a minute', () => {
 		expect(pilePhase('STOP', at(0), at(15))).toMatchObject({ words: 'Let the pile rest', seconds: 45 });
 		expect(pilePhase('STOP', at(0), at(60))).toBeNull();
+	});
+});
+
+describe('waiting before a charging voltage or a drain is read', () => {
+	it('lets the voltage settle, longer with glow plugs', () => {
+		expect(buildUpPhase('START', at(0), at(5), false)).toMatchObject({ seconds: 10, now: false });
+		expect(buildUpPhase('START', at(0), at(15), false)).toMatchObject({ words: 'It has settled: read now' });
+		expect(buildUpPhase('START', at(0), at(15), true)).toMatchObject({ seconds: 105, now: false });
+		expect(buildUpPhase('START', at(0), at(300), true)).toBeNull();
+	});
+
+	it('waits twenty minutes for the controllers to fall asleep', () => {
+		expect(sleepPhase('START', at(0), at(60))).toMatchObject({ seconds: 19 * 60, now: false });
+		expect(sleepPhase('START', at(0), at(1200))).toMatchObject({ now: true });
+		expect(sleepPhase(undefined, 0, at(1))).toBeNull();
 	});
 });

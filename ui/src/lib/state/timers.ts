@@ -50,6 +50,43 @@ export function pilePhase(value: string | undefined, atMs: number, nowMs: number
 	return null;
 }
 
+/** How long a regulated voltage takes to settle after the start, and how long glow plugs may still draw. */
+const BUILD_UP_SECONDS = 15;
+const GLOW_SECONDS = 120;
+
+/** The voltage building up after the engine started; null when it was not begun or long ago. */
+export function buildUpPhase(
+	value: string | undefined,
+	atMs: number,
+	nowMs: number,
+	glows: boolean
+): Phase | null {
+	if (value !== 'START') return null;
+	const gone = since(atMs, nowMs);
+	const wait = glows ? GLOW_SECONDS : BUILD_UP_SECONDS;
+	if (gone < wait) {
+		return {
+			words: glows ? 'Glow plugs still draw: wait' : 'The voltage builds up: wait',
+			seconds: wait - gone,
+			now: false
+		};
+	}
+	return gone < wait + 60 ? { words: 'It has settled: read now', seconds: 0, now: true } : null;
+}
+
+/** How long a vehicle is left alone before its standing current counts. */
+const SLEEP_SECONDS = 20 * 60;
+
+/** The controllers falling asleep; null when it was not begun or long ago. */
+export function sleepPhase(value: string | undefined, atMs: number, nowMs: number): Phase | null {
+	if (value !== 'START') return null;
+	const gone = since(atMs, nowMs);
+	if (gone < SLEEP_SECONDS) {
+		return { words: 'Locked and left alone: wait', seconds: SLEEP_SECONDS - gone, now: false };
+	}
+	return gone < 4 * 3600 ? { words: 'Asleep: read the current', seconds: 0, now: true } : null;
+}
+
 /** Removing surface charge: a minute of load, two of rest, then the reading; null when it was not begun or long ago. */
 export function surfacePhase(value: string | undefined, atMs: number, nowMs: number): Phase | null {
 	if (value !== 'START') return null;

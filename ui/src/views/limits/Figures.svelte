@@ -12,7 +12,12 @@
 	const SHEETS: [string, Statement['topic'][]][] = [
 		['Battery', ['CHEMISTRY', 'RECOVERY_VOLTS', 'STANDING_CURRENT']],
 		['Starter', ['CRANK_SPEED', 'MAKER_DRAW']],
-		['Alternator: current', ['RATED_AMPS', 'BATTERY_AMPS', 'UNSTEADY_LOW', 'UNSTEADY_HIGH']],
+		['Alternator: current', ['STRATEGY', 'RATED_AMPS', 'BATTERY_AMPS', 'UNSTEADY_LOW', 'UNSTEADY_HIGH']],
+		['Overnight drain', ['DRAIN_LIFTED', 'DRAIN_BRANCH']],
+		[
+			'A unit that was fitted',
+			['OLD_AMPS', 'OLD_PULLEY', 'OLD_BENCH', 'NEW_AMPS', 'NEW_PULLEY', 'NEW_BENCH', 'ODOMETER']
+		],
 		[
 			'Alternator: ripple and diodes',
 			['RIPPLE_IDLE', 'RIPPLE_LOADED', 'RIPPLE_POST', 'DIODES_FORWARD', 'DIODES_REVERSE']

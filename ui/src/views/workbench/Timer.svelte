@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { workshopNow } from '../../lib/state/clock';
 	import type { CaseState } from '../../lib/state/case.svelte';
-	import { clock, crankPhase, pilePhase, surfacePhase } from '../../lib/state/timers';
+	import { buildUpPhase, clock, crankPhase, pilePhase, surfacePhase } from '../../lib/state/timers';
 	import { soundStop } from '../../lib/device/signals';
+	import { RUNNING } from '../../lib/format/words';
 	import SeatKeys from './SeatKeys.svelte';
 	import Key from '../../lib/components/Key.svelte';
 
@@ -21,8 +22,13 @@
 	const piling = $derived(pile && pilePhase(pile.value, pile.atMs, now));
 	const pileOn = $derived(pile?.value === 'START' && piling !== null && piling !== undefined);
 	const pilePlanned = $derived(bench.condition === 'PILE_ALTERNATOR' || bench.condition === 'PILE_STARTER');
+	const built = $derived(bench.stated('BUILD_UP'));
+	const building = $derived(built && buildUpPhase(built.value, built.atMs, now, bench.view?.glows ?? false));
 	const cranked = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
-	const asked = $derived(bench.view?.next.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false);
+	const asked = $derived(
+		bench.condition === 'ENGINE_OFF_LOAD' ||
+			(bench.view?.next.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false)
+	);
 	/** The seat's line counts this crank already. */
 	const ordered = $derived(bench.seat?.joined === true && bench.seat.order === 'CRANK');
 	const running = $derived(crank?.value === 'START' && cranking !== null);
@@ -57,6 +63,12 @@
 			{#if pileOn}<Key primary onclick={() => bench.state('PILE_RUN', 'STOP')}>It is off</Key>{/if}
 		</div>
 	{/if}
+	{#if building}
+		<div class="timer" class:stop={building.now} role="timer" aria-label="Build-up timer">
+			<b>{building.words}</b>
+			{#if !building.now}<span class="left">{clock(building.seconds)}</span>{/if}
+		</div>
+	{/if}
 	{#if removing}
 		<div class="timer" class:stop={removing.now} role="timer" aria-label="Surface charge timer">
 			<b>{removing.words}</b>
@@ -67,6 +79,9 @@
 	<div class="keys">
 		{#if cranked && !running}
 			<Key onclick={() => bench.state('CRANK', 'START')}>Time the crank</Key>
+		{/if}
+		{#if RUNNING.has(bench.condition) && !building}
+			<Key onclick={() => bench.state('BUILD_UP', 'START')}>Engine started: wait for the voltage</Key>
 		{/if}
 		{#if pilePlanned && !pileOn}
 			<Key onclick={pileStarts}>Pile is on: start the timer</Key>

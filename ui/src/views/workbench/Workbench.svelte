@@ -41,7 +41,7 @@
 		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
 		['1 2 3', 'answer a question'],
-		['O, I, P, K, B', 'Look, Limits, Proof, Circuit, Bay']
+		['O, I, G, P, K, B', 'Look, Limits, Charging side, Proof, Circuit, Bay']
 	];
 	const LOOPS: [Profile['loop'], string][] = [
 		['STARTING', 'Starting loop'],
@@ -117,6 +117,8 @@
 				return void push(`/case/${bench.id}/look`);
 			case 'limits':
 				return void push(`/case/${bench.id}/limits`);
+			case 'charging':
+				return void push(`/case/${bench.id}/charging`);
 			case 'bay':
 				return void push('/');
 			case 'help':
@@ -154,6 +156,7 @@
 				{#each LOOPS as [loop, words] (loop)}
 					<button aria-pressed={profile.loop === loop} onclick={() => bench.showLoop(loop)}>{words}</button>
 				{/each}
+				{#if profile.loop === 'CHARGING'}<a href="#/case/{bench.id}/charging">Feed, loads, grounds</a>{/if}
 			</div>
 		{/if}
 	{/snippet}
@@ -249,6 +252,7 @@
 		display: flex;
 		gap: 6px;
 	}
+	.loops a,
 	.loops button {
 		min-height: 48px;
 		padding: 0 14px;
@@ -258,6 +262,12 @@
 		font-size: 15px;
 		font-weight: 600;
 		cursor: pointer;
+	}
+	.loops a {
+		display: flex;
+		align-items: center;
+		text-decoration: underline;
+		text-underline-offset: 3px;
 	}
 	.loops button[aria-pressed='true'] {
 		background: var(--ink);

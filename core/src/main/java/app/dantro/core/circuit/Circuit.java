@@ -63,6 +63,11 @@ public record Circuit(
         return of(Alternator.class).findFirst();
     }
 
+    /** True if there are glow plugs: their draw has to end before a charging voltage means anything. */
+    public boolean glows() {
+        return of(Load.class).anyMatch(Load::glow);
+    }
+
     public Optional<ProbePoint> point(PointId point) {
         return points.stream().filter(p -> p.id().equals(point)).findFirst();
     }

@@ -4,9 +4,11 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.network.StartingLoop;
+import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import java.util.Comparator;
@@ -109,6 +111,20 @@ public record CaseEvidence(
         boolean whole = measured.amps() >= 0
                 && way.stream().map(Part::id).anyMatch(measured.in().get()::equals);
         return reading.with(whole ? Current.of(measured.amps(), measured.how()) : Current.unknown());
+    }
+
+    /** The newest reading that counts between two points in a condition, whichever way the leads were. */
+    public Optional<Reading> newest(PointId one, PointId other, Condition condition) {
+        return counted().stream()
+                .filter(r -> r.condition() == condition)
+                .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(one, other)))
+                .reduce((first, second) -> second);
+    }
+
+    /** A reading's size with its current, as it is shown. */
+    public static String shown(Reading reading) {
+        return Amount.volts(Math.abs(reading.volts()), reading.resolutionVolts())
+                + reading.amps().map(a -> " at " + Amount.amps(a)).orElse("");
     }
 
     /** The peaks since the last repair that touched them, in the order they were taken. */

@@ -8,6 +8,7 @@ import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Battery volts while cranking against the current that flowed, from one crank on a charged battery (docs/job.md, tests:
@@ -38,6 +39,9 @@ public record DrawMatrix(boolean held, Draw draw, String shown, List<Square> squ
             return new Square(held, draw, means, why, next, held == volts && draw == amps);
         }
     }
+
+    /** A maker's figure holds within about this share. */
+    private static final double MAKER_SPREAD = 0.15;
 
     private static final List<Square> ALL = List.of(
             square(
@@ -93,7 +97,10 @@ public record DrawMatrix(boolean held, Draw draw, String shown, List<Square> squ
     }
 
     private static DrawMatrix placed(Findings findings, Reading cranked) {
-        ClassCurrent usual = findings.loop().crankingAmps();
+        OptionalDouble maker = findings.evidence().statements().figure(Topic.MAKER_DRAW);
+        ClassCurrent usual = maker.isPresent()
+                ? new ClassCurrent(maker.getAsDouble(), MAKER_SPREAD)
+                : findings.loop().crankingAmps();
         double amps = cranked.amps().orElseThrow();
         double volts = Math.abs(cranked.volts());
         double limit = CrankingLimit.voltsAt(
@@ -103,11 +110,12 @@ public record DrawMatrix(boolean held, Draw draw, String shown, List<Square> squ
         return new DrawMatrix(
                 held,
                 draw,
-                "%s while cranking (at least %s at this temperature), %s drawn (its class takes %s to %s, estimated).%s"
+                "%s while cranking (at least %s at this temperature), %s drawn (%s %s to %s).%s"
                         .formatted(
                                 Amount.volts(volts, cranked.resolutionVolts()),
                                 Amount.volts(limit),
                                 Amount.amps(amps),
+                                maker.isPresent() ? "the maker says" : "its class takes, estimated,",
                                 Amount.amps(usual.lowAmps()),
                                 Amount.amps(usual.highAmps()),
                                 trusted(findings, cranked)),

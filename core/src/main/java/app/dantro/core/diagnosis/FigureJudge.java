@@ -71,7 +71,11 @@ public final class FigureJudge {
                         judge.unsteady(),
                         judge.phases())
                 .flatMap(Optional::stream);
-        return Stream.concat(figures, new Branches(evidence).verdicts().stream())
+        return Stream.of(
+                        figures,
+                        new ChargingFigures(evidence).verdicts().stream(),
+                        new Branches(evidence).verdicts().stream())
+                .flatMap(s -> s)
                 .toList();
     }
 

@@ -8,29 +8,50 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
-/** What was said and seen about a vehicle, the newest of each topic. */
-public record Statements(Map<Topic, Statement> newest) {
+/**
+ * What was said and seen about a vehicle.
+ *
+ * @param newest the newest of each topic
+ * @param history all of them, in the order they were recorded
+ */
+public record Statements(Map<Topic, Statement> newest, List<Statement> history) {
     private static final Set<String> DOES_NOT_CRANK = Set.of("NOTHING", "CLICK", "CHATTERS");
 
-    private static final Set<Topic> PLATES = EnumSet.of(Topic.MAKER_DRAW, Topic.RATED_AMPS);
+    private static final Set<Topic> PLATES = EnumSet.of(
+            Topic.MAKER_DRAW,
+            Topic.RATED_AMPS,
+            Topic.OLD_AMPS,
+            Topic.OLD_PULLEY,
+            Topic.NEW_AMPS,
+            Topic.NEW_PULLEY,
+            Topic.ODOMETER);
 
     public Statements {
         newest = Map.copyOf(newest);
+        history = List.copyOf(history);
     }
 
     public static Statements none() {
-        return new Statements(Map.of());
+        return new Statements(Map.of(), List.of());
     }
 
     /** @param recorded in the order they were recorded */
     public static Statements of(List<Statement> recorded) {
         Map<Topic, Statement> newest = new EnumMap<>(Topic.class);
         recorded.forEach(s -> newest.put(s.topic(), s));
-        return new Statements(newest);
+        return new Statements(newest, recorded);
     }
 
     public Optional<Statement> about(Topic topic) {
         return Optional.ofNullable(newest.get(topic));
+    }
+
+    /** What held on a topic at a moment: the last thing said until then. */
+    public Optional<String> at(Topic topic, long millis) {
+        return history.stream()
+                .filter(s -> s.topic() == topic && s.saidAtMillis() <= millis)
+                .map(Statement::value)
+                .reduce((first, second) -> second);
     }
 
     public boolean says(Topic topic, String value) {
@@ -45,7 +66,7 @@ public record Statements(Map<Topic, Statement> newest) {
                 kept.put(topic, s);
             }
         });
-        return new Statements(kept);
+        return new Statements(kept, history);
     }
 
     /** A stated number in its topic's unit; empty if none was stated, or an open line. */

@@ -140,6 +140,12 @@ public final class ChargingSurvey {
                         minus,
                         Condition.REST),
                 new Look(
+                        "Voltage at idle, loads off",
+                        "Wait until it has built up. It must not climb much when the engine turns faster.",
+                        plus,
+                        minus,
+                        Condition.IDLE),
+                new Look(
                         "Regulated voltage at the posts",
                         "Must rise above the base voltage by 0.5 to 2 V and settle.",
                         plus,

@@ -37,6 +37,7 @@ class ChargingSurveyTest {
         assertThat(follow())
                 .containsExactly(
                         "Base voltage at the posts",
+                        "Voltage at idle, loads off",
                         "Regulated voltage at the posts",
                         "Loaded voltage at the posts",
                         "Alternator's own voltage, loaded",
@@ -44,7 +45,7 @@ class ChargingSurveyTest {
                         "Whole return side, loaded");
         Assessment assessed = assess();
         assertThat(assessed.next().kind()).isEqualTo(Kind.LOOK_ELSEWHERE);
-        assertThat(assessed.findings().headline()).contains("6 of 6").contains("not judged");
+        assertThat(assessed.findings().headline()).contains("7 of 7").contains("not judged");
         assertThat(assessed.findings().parts()).noneMatch(p -> p.standing() == Standing.FAULTY);
     }
 

@@ -60,6 +60,7 @@ public record CaseView(
         List<StatementView> statements,
         List<CrankView> cranks,
         PostsView posts,
+        boolean glows,
         List<CableView> cables,
         List<PhotoView> photos,
         JudgementView judgement) {
@@ -137,6 +138,7 @@ public record CaseView(
                 new PostsView(
                         file.circuit().plusPost().value(),
                         file.circuit().minusPost().value()),
+                file.circuit().glows(),
                 CableView.of(file),
                 PhotoView.of(file),
                 JudgementView.of(file, assessment));

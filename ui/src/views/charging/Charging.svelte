@@ -1,0 +1,170 @@
+<script lang="ts">
+	import { push } from 'svelte-spa-router';
+	import { api, problemText, type ChargingView, type Condition } from '../../lib/api/client';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { caseOf } from '../../lib/state/case.svelte';
+	import { followCase } from '../../lib/state/follow.svelte';
+	import Key from '../../lib/components/Key.svelte';
+	import KeysHelp from '../../lib/components/KeysHelp.svelte';
+	import FeedCheck from './FeedCheck.svelte';
+	import GroundTree from './GroundTree.svelte';
+	import Loaded from './Loaded.svelte';
+	import Output from './Output.svelte';
+	import Drain from './Drain.svelte';
+
+	type Props = { params: { id: string } };
+	let { params }: Props = $props();
+	const app = getApp();
+	// svelte-ignore state_referenced_locally
+	const bench = caseOf(params.id, app);
+	const view = $derived(bench.view);
+	const KEYS: [string, string][] = [['W, P, L, B', 'Workbench, Proof, Limits, Bay']];
+	const PARTS = [
+		['feed', 'Feed check'],
+		['loaded', 'Loaded drops'],
+		['ground', 'Ground tree'],
+		['output', 'Current and ripple'],
+		['drain', 'Overnight drain']
+	] as const;
+	let charging = $state.raw<ChargingView | null>(null);
+	let part = $state<(typeof PARTS)[number][0]>('feed');
+	let message = $state('');
+	let help = $state(false);
+
+	$effect(() => {
+		void bench.load();
+		void load();
+		return followCase(bench.id, () => {
+			void bench.load();
+			void load();
+		});
+	});
+
+	async function load(): Promise<void> {
+		try {
+			const { data, error } = await api.GET('/api/cases/{caseId}/charging', {
+				params: { path: { caseId: bench.id } }
+			});
+			if (data) charging = data;
+			else message = problemText(error);
+		} catch {
+			message = 'Dantro cannot be reached. The charging side is shown when it is back.';
+		}
+	}
+
+	/** Takes a pair of points to the workbench, where it is read. */
+	function read(pair: { red: string; black: string; condition: Condition }): void {
+		bench.aim(pair);
+		void push(`/case/${bench.id}`);
+	}
+
+	function onkeydown(event: KeyboardEvent): void {
+		const target = event.target as HTMLElement;
+		if (target.closest('input, select, textarea, dialog') || event.ctrlKey || event.metaKey) return;
+		if (event.key === 'w') void push(`/case/${bench.id}`);
+		else if (event.key === 'p') void push(`/case/${bench.id}/proof`);
+		else if (event.key === 'l') void push(`/case/${bench.id}/limits`);
+		else if (event.key === 'b') void push('/');
+		else if (event.key === '?') help = true;
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+<div class="charging">
+	<header class="top">
+		<div>
+			<h1>Charging side</h1>
+			{#if view}<p>{view.vehicle}, {view.complaint}. {charging?.sensing ?? ''}</p>{/if}
+		</div>
+		<Key primary href="#/case/{bench.id}">To the workbench</Key>
+	</header>
+	{#if message || bench.message}<p role="alert" class="message">{message || bench.message}</p>{/if}
+	{#if charging && view}
+		{#if charging.charges}
+			<div class="parts" role="group" aria-label="Parts of the charging side">
+				{#each PARTS as [value, words] (value)}
+					<button type="button" aria-pressed={part === value} onclick={() => (part = value)}>{words}</button>
+				{/each}
+			</div>
+			{#if part === 'feed'}<FeedCheck {bench} {charging} onread={read} />
+			{:else if part === 'loaded'}<Loaded {bench} {charging} onread={read} />
+			{:else if part === 'ground'}<GroundTree {charging} onread={read} />
+			{:else if part === 'output'}<Output {bench} {charging} />
+			{:else}<Drain {bench} {charging} />{/if}
+		{:else}
+			<section class="card">
+				<h2>No alternator in this circuit</h2>
+				<p>Add one in the <a href="#/case/{bench.id}/circuit">circuit</a> to work on the charging side.</p>
+			</section>
+		{/if}
+	{:else if !message}
+		<p role="status">Opening the charging side.</p>
+	{/if}
+</div>
+<KeysHelp bind:open={help} keys={KEYS} />
+
+<style>
+	.charging {
+		display: grid;
+		gap: 12px;
+		padding: 14px 24px 24px;
+		max-width: 1180px;
+		margin: 0 auto;
+	}
+	.top {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: center;
+		gap: 8px 14px;
+	}
+	h1 {
+		font-size: 24px;
+		font-weight: 800;
+	}
+	.parts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	.parts button {
+		min-height: 48px;
+		padding: 0 16px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		background: var(--card);
+		font-size: 16px;
+		font-weight: 650;
+		cursor: pointer;
+	}
+	.parts button[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--card);
+		border-color: var(--ink);
+	}
+	section {
+		display: grid;
+		gap: 8px;
+		padding: 14px 16px;
+	}
+	h2 {
+		font-size: 18px;
+		font-weight: 750;
+	}
+	a {
+		font-weight: 650;
+		text-decoration: underline;
+	}
+	.message {
+		font-weight: 650;
+		padding: 6px 10px;
+		border-left: 5px solid var(--ink);
+		background: var(--sunk);
+	}
+	@media (max-width: 767px) {
+		.charging {
+			padding: 8px 8px 16px;
+		}
+	}
+</style>

@@ -1,0 +1,103 @@
+<script lang="ts">
+	import type { ChargingView, Condition } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import Key from '../../lib/components/Key.svelte';
+	import Choice from '../look/Choice.svelte';
+	import Words from '../look/Words.svelte';
+	import Sign from './Sign.svelte';
+
+	/** Key on, engine off: what must reach the alternator before it is suspected. */
+	type Props = {
+		bench: CaseState;
+		charging: ChargingView;
+		onread: (pair: { red: string; black: string; condition: Condition }) => void;
+	};
+	let { bench, charging, onread }: Props = $props();
+	const asked = (topic: string | undefined) => bench.view?.statements.find((s) => s.topic === topic);
+</script>
+
+<section class="card" aria-label="Feed check">
+	<h2>Feed check: key on, engine off</h2>
+	<p class="says">{charging.feedSays}</p>
+	<ul>
+		{#each charging.feed as pin (pin.name)}
+			{@const topic = asked(pin.topic)}
+			<li>
+				<div class="line">
+					<span
+						><b>{pin.name}</b>{#if pin.shown}<span class="shown">{pin.shown}</span>{/if}</span
+					>
+					<Sign sign={pin.sign} />
+				</div>
+				<p>{pin.says}</p>
+				{#if pin.pair}
+					{@const pair = pin.pair}
+					<Key onclick={() => onread(pair)}>{pin.shown ? 'Read it again' : 'Read it'}</Key>
+				{:else if topic && topic.choices.length > 0}
+					<Choice
+						words={topic.title}
+						choices={topic.choices}
+						stated={topic.stated?.value}
+						onstate={(value) => bench.state(topic.topic, value)}
+					/>
+				{:else if topic}
+					<Words
+						words={topic.title}
+						unit={topic.unit}
+						stated={topic.stated?.value}
+						onstate={(value) => bench.state(topic.topic, value)}
+					/>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+	<p class="soft">
+		Back-probe the plug, never spread its pins. Fuse and fusible link by the drop across them, not by sight
+		alone. The maker's figures come first.
+	</p>
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 8px;
+		padding: 14px 16px;
+	}
+	h2 {
+		font-size: 18px;
+		font-weight: 750;
+	}
+	.says {
+		font-size: 17px;
+		font-weight: 650;
+	}
+	ul {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
+		gap: 10px;
+	}
+	li {
+		display: grid;
+		gap: 4px;
+		align-content: start;
+		padding: 10px 12px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+		font-size: 15px;
+	}
+	.line {
+		display: flex;
+		justify-content: space-between;
+		gap: 8px;
+	}
+	.shown {
+		font-size: 19px;
+		font-weight: 800;
+		padding-left: 10px;
+		white-space: nowrap;
+	}
+	.soft {
+		font-size: 14px;
+		color: var(--soft);
+	}
+</style>

@@ -1,0 +1,228 @@
+<script lang="ts">
+	import type { ChargingView, OutputStep } from '../../lib/api/client';
+	import type { CaseState } from '../../lib/state/case.svelte';
+	import { amps, volts } from '../../lib/format/si';
+	import Words from '../look/Words.svelte';
+	import Sign from './Sign.svelte';
+	import { axis } from './axis';
+
+	/** The voltage against the current as loads and speed were added, with ripple and currents beside it. */
+	type Props = { bench: CaseState; charging: ChargingView };
+	let { bench, charging }: Props = $props();
+	const WIDTH = 640;
+	const HEIGHT = 300;
+	const LEFT = 60;
+	const BOTTOM = 34;
+	const TOPICS = ['RIPPLE_IDLE', 'RIPPLE_LOADED', 'RIPPLE_POST', 'RATED_AMPS', 'BATTERY_AMPS'] as const;
+	const all = $derived([...charging.steps, ...charging.healthy]);
+	const x = $derived(axis(0, all.map((s) => s.amps).concat(charging.ratedAmps)));
+	const y = $derived(
+		axis(
+			Infinity,
+			all.map((s) => s.volts)
+		)
+	);
+	const px = (a: number) => LEFT + ((a - x.low) / (x.high - x.low)) * (WIDTH - LEFT - 16);
+	const py = (v: number) => HEIGHT - BOTTOM - ((v - y.low) / (y.high - y.low)) * (HEIGHT - BOTTOM - 14);
+	const SPEEDS: OutputStep['condition'][][] = [
+		['IDLE', 'IDLE_LOADED'],
+		['RAISED', 'RAISED_LOADED', 'FULL_OUTPUT']
+	];
+	/** One line for each speed and place: along it only the load grows. */
+	const healthy = $derived(
+		SPEEDS.flatMap((speed) =>
+			[true, false].map((atOutput) => ({
+				posts: !atOutput,
+				points: charging.healthy
+					.filter((s) => s.atOutput === atOutput && speed.includes(s.condition))
+					.map((s) => `${px(s.amps)},${py(s.volts)}`)
+					.join(' ')
+			}))
+		)
+	);
+	const figures = $derived(
+		charging.figures.filter((f) =>
+			/Ripple|Diode|Output|Loads|Current|Rise|speed|switch-off|Steadiness|unit|Bench/i.test(f.what)
+		)
+	);
+	const words = (s: OutputStep) => (s.atOutput ? 'B+ to case' : 'posts');
+</script>
+
+<section class="card" aria-label="Output step by step">
+	<h2>Voltage against current <small>rated {amps(charging.ratedAmps)}</small></h2>
+	<svg viewBox="0 0 {WIDTH} {HEIGHT}" role="img" aria-label="Voltage against the alternator's current">
+		{#each y.ticks as tick (tick)}
+			<line x1={LEFT} x2={WIDTH - 16} y1={py(tick)} y2={py(tick)} class="grid" />
+			<text x={LEFT - 6} y={py(tick) + 4} text-anchor="end">{tick} V</text>
+		{/each}
+		{#each x.ticks as tick (tick)}
+			<text x={px(tick)} y={HEIGHT - 14} text-anchor="middle">{tick} A</text>
+		{/each}
+		<line
+			x1={px(charging.ratedAmps)}
+			x2={px(charging.ratedAmps)}
+			y1="14"
+			y2={HEIGHT - BOTTOM}
+			class="rated"
+		/>
+		{#each healthy as line, i (i)}<polyline
+				points={line.points}
+				class="healthy"
+				class:posts={line.posts}
+			/>{/each}
+		{#each charging.steps as step, i (i)}
+			{#if step.atOutput}
+				<rect x={px(step.amps) - 6} y={py(step.volts) - 6} width="12" height="12" class="read" />
+			{:else}
+				<circle cx={px(step.amps)} cy={py(step.volts)} r="6.5" class="read posts" />
+			{/if}
+		{/each}
+	</svg>
+	<p class="key-line">
+		<span aria-hidden="true">■</span> B+ to case <span aria-hidden="true">○</span> posts, as read. Lines: a healthy
+		one (dashed: posts). Upright: its rating.
+	</p>
+	<table>
+		<thead>
+			<tr
+				><th>Step</th><th>Where</th><th>Volts</th><th>Amps</th><th>Of its rating</th><th
+					>It can, at this speed</th
+				></tr
+			>
+		</thead>
+		<tbody>
+			{#each charging.steps as step, i (i)}
+				<tr>
+					<td>{step.conditionWords}</td>
+					<td>{words(step)}</td>
+					<td>{volts(step.volts)} V</td>
+					<td>{amps(step.amps)}</td>
+					<td>{Math.round(step.share * 100)} %</td>
+					<td>{amps(step.mostAmps)}</td>
+				</tr>
+			{:else}
+				<tr
+					><td colspan="6"
+						>No running voltage with its current yet: clamp around the charge cable, add load by load.</td
+					></tr
+				>
+			{/each}
+		</tbody>
+	</table>
+</section>
+<section class="card" aria-label="Ripple and currents">
+	<h2>Ripple and currents</h2>
+	{#each figures as figure (figure.what)}
+		<p class="figure">
+			<Sign sign={figure.sign} />
+			<span><b>{figure.what}: {figure.shown}.</b> {figure.says}</span>
+		</p>
+	{/each}
+	<div class="fields">
+		{#each TOPICS as topic (topic)}
+			{@const asked = bench.view?.statements.find((s) => s.topic === topic)}
+			{#if asked}
+				<Words
+					words={asked.title}
+					unit={asked.unit}
+					stated={asked.stated?.value}
+					onstate={(value) => bench.state(topic, value)}
+				/>
+			{/if}
+		{/each}
+	</div>
+	<p class="soft">
+		Diode test, field command and what was fitted: under <a href="#/case/{bench.id}/limits">Limits</a>.
+	</p>
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 8px;
+		padding: 14px 16px;
+	}
+	h2 {
+		font-size: 18px;
+		font-weight: 750;
+	}
+	small {
+		padding-left: 8px;
+		font-size: 15px;
+		font-weight: 600;
+		color: var(--soft);
+	}
+	svg {
+		width: 100%;
+		max-height: 320px;
+		font-size: 13px;
+	}
+	text {
+		fill: var(--ink);
+	}
+	.grid {
+		stroke: var(--line);
+	}
+	.rated {
+		stroke: var(--soft);
+		stroke-dasharray: 2 4;
+		stroke-width: 2;
+	}
+	.healthy {
+		fill: none;
+		stroke: var(--soft);
+		stroke-width: 2;
+	}
+	.healthy.posts {
+		stroke-dasharray: 7 5;
+	}
+	.read {
+		fill: var(--ink);
+		stroke: var(--card);
+		stroke-width: 1.5;
+	}
+	.read.posts {
+		fill: var(--card);
+		stroke: var(--ink);
+		stroke-width: 3;
+	}
+	.key-line,
+	.soft {
+		font-size: 14px;
+		color: var(--soft);
+	}
+	table {
+		font-size: 15px;
+		border-collapse: collapse;
+	}
+	th,
+	td {
+		padding: 4px 8px 4px 0;
+		text-align: left;
+		border-top: 1px solid var(--line);
+	}
+	.figure {
+		display: grid;
+		grid-template-columns: 90px minmax(0, 1fr);
+		gap: 10px;
+		font-size: 15px;
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(min(260px, 100%), 1fr));
+		gap: 0 16px;
+	}
+	a {
+		font-weight: 650;
+		text-decoration: underline;
+	}
+	@media (max-width: 767px) {
+		table {
+			font-size: 13px;
+		}
+		th:nth-child(6),
+		td:nth-child(6) {
+			display: none;
+		}
+	}
+</style>
