@@ -1,5 +1,6 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.Fault;
 import java.util.ArrayList;
@@ -28,6 +29,12 @@ public final class Posterior {
 
     private static final double LEAST_PAIRS = 0.01;
     private static final int PAIR_LEADS = 4;
+    /** Severities are close together: from every third one its neighbours are reached. */
+    private static final int SEVERITY_STRIDE = 3;
+    /** Joints of healthy vehicles reach 3.7 times their usual resistance. */
+    private static final double HIDDEN_FACTOR = 4;
+
+    private static final double HIDDEN_VOLTS = 0.03;
     private static final int PAIRS_LOOKED_AT = 24;
     private static final double LOG_PAIR_SHARE =
             Math.log(Priors.ASSUMED_PAIR / Priors.ASSUMED_SINGLE / Priors.ASSUMED_SINGLE);
@@ -290,11 +297,14 @@ public final class Posterior {
 
     /**
      * The likeliest single faults, one a part, each with every other part's: the best of these pairs are then looked at
-     * with their slips, and with the first fault's other severities.
+     * with their slips, and with the first fault's other severities. A part that lies beside a good one may explain
+     * nothing alone, and be half of the answer: one that loses too much under the leads is looked at too.
      */
     private List<Lead> pairs() {
         List<Lead> found = new ArrayList<>();
-        for (int lead : leads()) {
+        List<Integer> leads = new ArrayList<>(leads());
+        leads.addAll(hidden(leads));
+        for (int lead : leads) {
             List<PartId> parts = prepared.hypotheses().get(lead).parts();
             for (int h = 1; h < prepared.hypotheses().size(); h++) {
                 if (!prepared.hypotheses().get(h).parts().equals(parts)) {
@@ -303,6 +313,37 @@ public final class Posterior {
             }
         }
         return best(found);
+    }
+
+    /** Every third severity of the parts that read too much across them and are not among the leads. */
+    private List<Integer> hidden(List<Integer> leads) {
+        List<Integer> more = new ArrayList<>();
+        for (Part part : prepared.circuit().parts()) {
+            boolean led = leads.stream()
+                    .anyMatch(h -> prepared.hypotheses().get(h).parts().contains(part.id()));
+            if (!led && evidence.observations().stream().anyMatch(o -> losesTooMuch(part, o))) {
+                int[] steps = IntStream.range(1, prepared.hypotheses().size())
+                        .filter(h -> prepared.hypotheses().get(h).parts().equals(List.of(part.id())))
+                        .toArray();
+                for (int i = 1; i < steps.length; i += SEVERITY_STRIDE) {
+                    more.add(steps[i]);
+                }
+            }
+        }
+        return more;
+    }
+
+    /** True for a reading just across a part that shows far more than a healthy one. */
+    private boolean losesTooMuch(Part part, Observation o) {
+        if (!(o.what() instanceof Observable.Volts volts)) {
+            return false;
+        }
+        boolean along = volts.red().equals(part.from()) && volts.black().equals(part.to());
+        boolean against = volts.red().equals(part.to()) && volts.black().equals(part.from());
+        double healthy = Math.abs(prepared.mean(0, -1, o.what()));
+        return (along || against)
+                && Math.abs(o.value()) > HIDDEN_FACTOR * healthy
+                && Math.abs(o.value()) > healthy + HIDDEN_VOLTS;
     }
 
     private void explainPairs() {
