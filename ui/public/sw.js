@@ -17,7 +17,8 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
-	if (request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api')) return;
+	if (request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api'))
+		return;
 	event.respondWith(request.mode === 'navigate' ? newestPage(request) : keptOrFetched(request));
 });
 
