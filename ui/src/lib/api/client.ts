@@ -30,6 +30,7 @@ export type Cranks = CaseView['cranks'][number];
 export type FigureVerdict = components['schemas']['FigureVerdict'];
 export type RunRow = components['schemas']['RunRow'];
 export type Part = components['schemas']['PartView'];
+export type Gate = components['schemas']['GateView'];
 export type ReadingRow = components['schemas']['ReadingView'];
 export type Slip = components['schemas']['SlipView'];
 export type Repair = components['schemas']['RepairView'];

@@ -66,9 +66,9 @@
 		{/each}
 	</ul>
 	<p class="soft">
-		Italic ≈ is what a healthy vehicle shows. Parallel branches share the current: a clamp around one tells
-		whether it carries its share. Between battery − and a body or accessory ground: above 0.1 V look, above
-		0.2 V beyond most schools.
+		≈ is what a healthy vehicle shows. Parallel branches share the current: a clamp around one tells whether
+		it carries its share. Between battery − and a body or accessory ground: above 0.1 V look, above 0.2 V
+		beyond most schools.
 	</p>
 </section>
 

@@ -24,20 +24,24 @@
 	);
 	const px = (a: number) => LEFT + ((a - x.low) / (x.high - x.low)) * (WIDTH - LEFT - 16);
 	const py = (v: number) => HEIGHT - BOTTOM - ((v - y.low) / (y.high - y.low)) * (HEIGHT - BOTTOM - 14);
-	const SPEEDS: OutputStep['condition'][][] = [
-		['IDLE', 'IDLE_LOADED'],
-		['RAISED', 'RAISED_LOADED', 'FULL_OUTPUT']
+	const SPEEDS: { words: string; conditions: OutputStep['condition'][] }[] = [
+		{ words: 'idle', conditions: ['IDLE', 'IDLE_LOADED'] },
+		{ words: '2000 rpm', conditions: ['RAISED', 'RAISED_LOADED', 'FULL_OUTPUT'] }
 	];
 	/** One line for each speed and place: along it only the load grows. */
 	const healthy = $derived(
-		SPEEDS.flatMap((speed) =>
-			[true, false].map((atOutput) => ({
-				posts: !atOutput,
-				points: charging.healthy
-					.filter((s) => s.atOutput === atOutput && speed.includes(s.condition))
-					.map((s) => `${px(s.amps)},${py(s.volts)}`)
-					.join(' ')
-			}))
+		SPEEDS.flatMap(({ words, conditions }) =>
+			[true, false].map((atOutput) => {
+				const along = charging.healthy
+					.filter((s) => s.atOutput === atOutput && conditions.includes(s.condition))
+					.toSorted((one, other) => one.amps - other.amps);
+				const last = along.at(-1);
+				return {
+					posts: !atOutput,
+					points: along.map((s) => `${px(s.amps)},${py(s.volts)}`).join(' '),
+					label: atOutput && last ? { words, x: px(last.amps) + 8, y: py(last.volts) } : undefined
+				};
+			})
 		)
 	);
 	const figures = $derived(
@@ -65,11 +69,10 @@
 			y2={HEIGHT - BOTTOM}
 			class="rated"
 		/>
-		{#each healthy as line, i (i)}<polyline
-				points={line.points}
-				class="healthy"
-				class:posts={line.posts}
-			/>{/each}
+		{#each healthy as line, i (i)}
+			<polyline points={line.points} class="healthy" class:posts={line.posts} />
+			{#if line.label}<text x={line.label.x} y={line.label.y}>{line.label.words}</text>{/if}
+		{/each}
 		{#each charging.steps as step, i (i)}
 			{#if step.atOutput}
 				<rect x={px(step.amps) - 6} y={py(step.volts) - 6} width="12" height="12" class="read" />
@@ -80,7 +83,7 @@
 	</svg>
 	<p class="key-line">
 		<span aria-hidden="true">■</span> B+ to case <span aria-hidden="true">○</span> posts, as read. Lines: a healthy
-		one (dashed: posts). Upright: its rating.
+		one as loads are added, at each speed (dashed: posts). Upright: its rating.
 	</p>
 	<table>
 		<thead>

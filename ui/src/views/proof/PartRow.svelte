@@ -2,6 +2,7 @@
 	import type { Part, ReadingRow } from '../../lib/api/client';
 	import { ohms, percent, volts } from '../../lib/format/si';
 	import { STANDING_SIGN } from '../../lib/format/words';
+	import Gate from './Gate.svelte';
 
 	type Props = { part: Part; readings: ReadingRow[] };
 	let { part, readings }: Props = $props();
@@ -17,7 +18,9 @@
 	</summary>
 	<div class="body">
 		<p>{part.says}</p>
-		{#if part.missing.length > 0}
+		{#if part.gate}
+			<Gate gate={part.gate} />
+		{:else if part.missing.length > 0}
 			<p><b>Still missing:</b> {part.missing.join('; ')}.</p>
 		{/if}
 		{#if part.probability !== undefined && readings.length > 0}

@@ -92,7 +92,7 @@
 		</label>
 	{/if}
 	<label class="chip range">
-		<span>Meter range</span>
+		<span>Range</span>
 		<select
 			id="range"
 			value={bench.draft.meter ?? ''}
@@ -139,7 +139,7 @@
 	}
 	.bar {
 		display: grid;
-		grid-template-columns: 1.8fr 1.5fr 0.8fr 0.9fr;
+		grid-template-columns: 2.05fr 1.3fr 0.75fr 0.9fr;
 		gap: 8px;
 	}
 	.bar.turns {

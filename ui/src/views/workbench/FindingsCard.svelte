@@ -9,8 +9,13 @@
 	type Props = { view: CaseView; bench: CaseState };
 	let { view, bench }: Props = $props();
 	const judged = $derived(!view.judgement.preparing && view.judgement.ranked.length > 0);
+	/** A suspect that is ranked above needs no second line. */
+	const ranked = $derived(new Set(view.judgement.ranked.map((r) => r.part)));
 	const components = $derived(
-		view.parts.filter((p) => p.kind === 'component' && p.standing !== 'NOT_PROVEN').slice(0, 2)
+		view.parts
+			.filter((p) => p.kind === 'component' && p.standing !== 'NOT_PROVEN')
+			.filter((p) => p.standing !== 'SUSPECT' || !ranked.has(p.id))
+			.slice(0, 2)
 	);
 	const RANK = { FAULTY: 0, SUSPECT: 1, NOT_PROVEN: 2, CLEARED: 3 };
 	const SHOWN_SUSPECTS = 2;

@@ -6,7 +6,6 @@
 	/** What has to be seen, tried or put back before the next step; each tap is on record. */
 	type Props = { bench: CaseState; step: Step };
 	let { bench, step }: Props = $props();
-	const stated = (seen: boolean, wanted?: string) => (seen ? wanted : undefined);
 </script>
 
 <div class="to-see">
@@ -14,7 +13,7 @@
 		<Choice
 			words={look.words}
 			choices={look.choices}
-			stated={stated(look.seen, look.choices[0]?.value)}
+			stated={look.stated}
 			onstate={(value) => bench.state(look.topic, value)}
 		/>
 	{/each}

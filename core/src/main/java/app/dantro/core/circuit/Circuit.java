@@ -63,6 +63,11 @@ public record Circuit(
         return of(Alternator.class).findFirst();
     }
 
+    /** What regulates the alternator, if there is one. */
+    public Optional<Regulator> regulator() {
+        return alternator().map(a -> Regulator.of(this, a));
+    }
+
     /** True if there are glow plugs: their draw has to end before a charging voltage means anything. */
     public boolean glows() {
         return of(Load.class).anyMatch(Load::glow);

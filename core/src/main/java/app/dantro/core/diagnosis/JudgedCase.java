@@ -61,7 +61,7 @@ public final class JudgedCase {
     private Findings findings() {
         List<PartFinding> parts = new ArrayList<>();
         for (PartFinding rule : rules.parts()) {
-            parts.add(merged(rule));
+            parts.add(named(merged(rule)));
         }
         for (Part part : circuit.parts()) {
             if (rules.parts().stream().noneMatch(p -> p.part().equals(part.id()))) {
@@ -72,15 +72,28 @@ public final class JudgedCase {
         for (Device device : circuit.devices()) {
             boolean known = rules.parts().stream().anyMatch(p -> p.part().equals(device.id()));
             if (!known && judged(device)) {
-                parts.add(merged(open(
+                parts.add(named(merged(open(
                         device.id(),
                         device.name(),
                         judgement.proof().missing(device.id()).stream()
                                 .map(Proof.Link::words)
-                                .toList())));
+                                .toList()))));
             }
         }
         return rules.judged(parts, Doubts.of(posterior), headline(parts));
+    }
+
+    /** An alternator is named by what regulates it. */
+    private PartFinding named(PartFinding finding) {
+        if (!isAlternator(finding.part())) {
+            return finding;
+        }
+        AlternatorName name = AlternatorName.of(
+                circuit.regulator().orElseThrow(),
+                posterior,
+                finding.part(),
+                rules.evidence().statements());
+        return finding.named(name.name(), name.adds());
     }
 
     private static boolean judged(Device device) {

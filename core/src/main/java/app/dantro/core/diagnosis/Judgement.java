@@ -1,11 +1,15 @@
 package app.dantro.core.diagnosis;
 
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Explanation;
 import app.dantro.core.inference.Forecast;
+import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
@@ -44,7 +48,15 @@ public final class Judgement {
     /** This much above the upper bound no healthy part lies, whatever the vehicle. */
     private static final double CLEARLY = 2.5;
 
+    /** Up to this much above it healthy parts of unusual vehicles do lie. */
+    private static final double CLOSE = 1.3;
+
     private static final double USUAL_STRAIN = 0.70;
+    private static final double LITTLE_STRAIN = 0.50;
+    /** Healthy devices lie within 3.9 standard deviations (99 %, spreads half as wide again); a faulty one lies beyond. */
+    private static final double FAR_OFF_SIGMAS = 4.6;
+
+    private static final double NEARLY_ALL_AMPS = 0.9;
     private static final double LIKELY = 0.5;
     private static final double AGREES = 0.2;
     private static final double FLAT = 0.90;
@@ -57,7 +69,16 @@ public final class Judgement {
     private Judgement(Posterior posterior) {
         this.posterior = posterior;
         this.probabilities = posterior.probabilities();
-        this.proof = new Proof(posterior.prepared(), posterior.evidence().observations());
+        this.proof = new Proof(posterior.prepared(), posterior.evidence().observations(), undercharging(posterior));
+    }
+
+    private static boolean undercharging(Posterior posterior) {
+        return posterior.explanations().stream()
+                        .filter(e -> e.faults(posterior.prepared()).stream()
+                                .anyMatch(f -> f instanceof Fault.RegulatorOffset o && o.volts() < 0))
+                        .mapToDouble(Explanation::probability)
+                        .sum()
+                > LIKELY;
     }
 
     public static Judgement of(PreparedCircuit prepared, Evidence evidence) {
@@ -120,7 +141,7 @@ public final class Judgement {
     }
 
     private boolean isWiring(PartId part) {
-        return posterior.prepared().circuit().part(part).isPresent();
+        return circuit().part(part).isPresent();
     }
 
     /** True unless a wiring part's resistance is one that a healthy part may have. */
@@ -130,8 +151,43 @@ public final class Judgement {
 
     /** Where a vehicle's other numbers lie further off than usual, its healthy joints do too: then it takes more. */
     private boolean clearlyBeyondHealthy(PartId id) {
+        if (!isWiring(id)) {
+            return farOff(id) && !deliversAll(id);
+        }
         double times = timesHealthy(id);
-        return times >= CLEARLY || times >= NEARLY && strain() <= USUAL_STRAIN;
+        return times >= CLEARLY || times >= NEARLY && strain() <= (times < CLOSE ? LITTLE_STRAIN : USUAL_STRAIN);
+    }
+
+    private boolean farOff(PartId device) {
+        boolean consumer =
+                circuit().device(device).filter(Load.class::isInstance).isPresent();
+        return consumer || off(device) >= FAR_OFF_SIGMAS;
+    }
+
+    /** An alternator that makes what it is rated for while its volts lie below its setpoint does what it can. */
+    private boolean deliversAll(PartId device) {
+        return circuit()
+                .alternator()
+                .filter(a -> a.id().equals(device))
+                .filter(a -> posterior.evidence().observations().stream().anyMatch(o -> atItsLimit(a, o)))
+                .isPresent();
+    }
+
+    private boolean atItsLimit(Alternator alternator, Observation o) {
+        Condition condition = o.what().condition();
+        boolean rated = o.what() instanceof Observable.Amps amps
+                && amps.in().isEmpty()
+                && condition.running()
+                && o.value() >= NEARLY_ALL_AMPS * alternator.rating().ampsIn(condition);
+        Observable own = new Observable.Volts(condition, alternator.output(), alternator.ground());
+        return rated
+                && posterior.evidence().observations().stream()
+                        .anyMatch(v -> Proof.same(v.what(), own)
+                                && Math.abs(v.value()) < alternator.regulation().setpointVolts());
+    }
+
+    private Circuit circuit() {
+        return posterior.prepared().circuit();
     }
 
     private double strain() {
@@ -151,6 +207,15 @@ public final class Judgement {
                 .map(part -> resistance(part).medianOhms()
                         / part.resistance().healthyAt(celsius).upperOhms())
                 .orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** By how many standard deviations of healthy ones a device lies off, by the likeliest explanation that calls it bad. */
+    double off(PartId device) {
+        return posterior.explanations().stream()
+                .filter(e -> e.parts(posterior.prepared()).contains(device))
+                .findFirst()
+                .map(e -> posterior.forecast(e).off(device))
+                .orElse(0.0);
     }
 
     public boolean nearlyCertain(PartId part) {

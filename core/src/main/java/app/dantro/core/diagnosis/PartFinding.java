@@ -36,6 +36,13 @@ public record PartFinding(
         return new PartFinding(part, name, standing, says, readings, missing, Optional.of(by));
     }
 
+    /** The same under another name, with a sentence more if it is suspect or faulty. */
+    PartFinding named(String other, String adds) {
+        boolean alarmed = standing == Standing.SUSPECT || standing == Standing.FAULTY;
+        String whole = alarmed && !adds.isEmpty() ? says + " " + adds : says;
+        return new PartFinding(part, alarmed ? other : name, standing, whole, readings, missing, suspicion);
+    }
+
     PartFinding as(Standing other, String why, List<String> stillMissing) {
         return as(other, why, stillMissing, readings);
     }

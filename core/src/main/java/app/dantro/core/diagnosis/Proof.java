@@ -10,6 +10,7 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.Regulator;
 import app.dantro.core.circuit.Starter;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
@@ -17,6 +18,7 @@ import app.dantro.core.inference.PreparedCircuit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The chain of readings without which no part is called faulty, whatever its probability (docs/job.md, when a part may
@@ -34,11 +36,21 @@ public final class Proof {
     private final PreparedCircuit prepared;
     private final Circuit circuit;
     private final List<Observation> observations;
+    private final boolean undercharging;
 
-    public Proof(PreparedCircuit prepared, List<Observation> observations) {
+    Proof(PreparedCircuit prepared, List<Observation> observations) {
+        this(prepared, observations, false);
+    }
+
+    /**
+     * @param undercharging whether a regulator that is set too low is what the readings speak for: then they have to be told
+     *     from an alternator at its limit
+     */
+    Proof(PreparedCircuit prepared, List<Observation> observations, boolean undercharging) {
         this.prepared = prepared;
         this.circuit = prepared.circuit();
         this.observations = List.copyOf(observations);
+        this.undercharging = undercharging;
     }
 
     /**
@@ -46,26 +58,46 @@ public final class Proof {
      *
      * @param words what it is, as spoken
      * @param any readings of which one closes it
+     * @param delivers whether it shows what the device gives, not what reaches it
      */
-    public record Link(String words, List<Observable> any) {
+    public record Link(String words, List<Observable> any, boolean delivers) {
         public Link {
             any = List.copyOf(any);
+        }
+
+        Link(String words, List<Observable> any) {
+            this(words, any, false);
+        }
+
+        Link delivered() {
+            return new Link(words, any, true);
         }
     }
 
     /**
      * Something to see or try before a device may be called faulty.
      *
-     * @param wanted the value that speaks for the device being faulty; any other speaks against it
+     * @param wanted the values that speak for the device being faulty; any other speaks against it
      */
-    public record Look(Topic topic, String wanted, String words) {
+    public record Look(Topic topic, Set<String> wanted, String words) {
+        public Look {
+            wanted = Set.copyOf(wanted);
+        }
+
+        Look(Topic topic, String wanted, String words) {
+            this(topic, Set.of(wanted), words);
+        }
+
         /** True if nobody has looked yet. */
         public boolean open(Statements statements) {
             return statements.about(topic).isEmpty();
         }
 
         public boolean seen(Statements statements) {
-            return statements.says(topic, wanted);
+            return statements
+                    .about(topic)
+                    .filter(s -> wanted.contains(s.value()))
+                    .isPresent();
         }
 
         /** True if it was seen, and is not so. */
@@ -117,15 +149,7 @@ public final class Proof {
                     Topic.ENGINE_TURNS, "FREELY", "the engine turns freely by hand, or the starter fails off it too"));
         }
         if (device.filter(Alternator.class::isInstance).isPresent()) {
-            return List.of(
-                    new Look(
-                            Topic.BELT_DRIVES,
-                            "YES",
-                            "the belt drives it: tight, not glazed, pulley and shaft turn with the engine"),
-                    new Look(
-                            Topic.PLUG_FED,
-                            "YES",
-                            "what its plug needs arrives: ignition feed or exciter, sense, field asked for (maker's figures)"));
+            return alternatorLooks(circuit.regulator().orElseThrow());
         }
         if (device.filter(Battery.class::isInstance)
                 .filter(b -> cellLow((Battery) b))
@@ -142,6 +166,30 @@ public final class Proof {
         return List.of();
     }
 
+    private static List<Look> alternatorLooks(Regulator regulator) {
+        Look generator = new Look(
+                Topic.GENERATOR_GOOD,
+                Set.of("YES", "NO"),
+                "the generator's AC volts phase to phase: equal, rising with the speed, none to the frame");
+        Look belt = new Look(
+                Topic.BELT_DRIVES,
+                "YES",
+                "the belt drives it: tight, not glazed, pulley and shaft turn with the engine");
+        Look plug = new Look(
+                Topic.PLUG_FED,
+                "YES",
+                "what its plug needs arrives: ignition feed or exciter, sense, field asked for (maker's figures)");
+        Look field = new Look(
+                Topic.FIELD_ANSWERS,
+                Set.of("YES", "NO"),
+                "the field commanded as the maker allows, with a load on: whether the alternator answers");
+        return switch (regulator) {
+            case SEPARATE -> List.of(generator);
+            case INSIDE -> List.of(belt, plug);
+            case BOX, COMPUTER -> List.of(belt, plug, field);
+        };
+    }
+
     private List<Link> alternator(Alternator a) {
         List<Observable> wiring = new ArrayList<>(List.of(
                 volts(Condition.KEY_ON, a.output(), circuit.minusPost()),
@@ -149,13 +197,52 @@ public final class Proof {
         for (Condition condition : List.of(Condition.KEY_ON, Condition.RAISED, Condition.RAISED_LOADED)) {
             wiring.add(volts(condition, a.output(), circuit.plusPost()));
         }
-        return List.of(
-                new Link(
+        List<Link> chain = new ArrayList<>();
+        chain.add(new Link(
                         "the alternator's own volts, B+ to case, while it should charge",
                         List.of(
                                 volts(Condition.RAISED_LOADED, a.output(), a.ground()),
-                                volts(Condition.RAISED, a.output(), a.ground()))),
-                new Link("its way to the battery: B+ to + post, or the feed check with the key on", wiring));
+                                volts(Condition.RAISED, a.output(), a.ground())))
+                .delivered());
+        if (undercharging) {
+            chain.add(link(
+                            "its volts with the loads off: under load it may just be at its limit",
+                            volts(Condition.RAISED, a.output(), a.ground()),
+                            posts(Condition.RAISED))
+                    .delivered());
+        }
+        chain.add(link("a battery that can take charge: its base voltage", posts(Condition.REST)));
+        chain.add(new Link("its way to the battery: B+ to + post, or the feed check with the key on", wiring));
+        chain.add(new Link(
+                "its way back: case to − post, or B+ to its own case with the key on",
+                List.of(
+                        volts(Condition.RAISED_LOADED, circuit.minusPost(), a.ground()),
+                        volts(Condition.RAISED, circuit.minusPost(), a.ground()),
+                        volts(Condition.RAISED_LOADED, circuit.plusPost(), a.ground()),
+                        volts(Condition.RAISED, circuit.plusPost(), a.ground()),
+                        volts(Condition.KEY_ON, a.output(), a.ground()))));
+        ownWire(a, a.sense().plus(), circuit.plusPost())
+                .map(point -> sensed("what it senses, to the + post", point, circuit.plusPost()))
+                .ifPresent(chain::add);
+        ownWire(a, a.sense().minus(), circuit.minusPost())
+                .map(point -> sensed("the ground it senses against, to the − post", point, circuit.minusPost()))
+                .ifPresent(chain::add);
+        return List.copyOf(chain);
+    }
+
+    /** A sensed point that is neither at the alternator nor at the battery. */
+    private static Optional<PointId> ownWire(Alternator a, PointId sensed, PointId post) {
+        return Optional.of(sensed)
+                .filter(p -> !Set.of(a.output(), a.ground(), post).contains(p));
+    }
+
+    private static Link sensed(String words, PointId point, PointId post) {
+        return new Link(
+                words,
+                List.of(
+                        volts(Condition.RAISED_LOADED, point, post),
+                        volts(Condition.RAISED, point, post),
+                        volts(Condition.KEY_ON, point, post)));
     }
 
     /** Across just this part, in any condition in which its current flows. */
@@ -180,10 +267,11 @@ public final class Proof {
         List<Link> chain = new ArrayList<>(List.of(
                 base,
                 new Link(
-                        "its volts while cranking",
-                        List.of(
-                                posts(Condition.CRANKING),
-                                volts(Condition.CRANKING, battery.positivePost(), battery.negativePost()))),
+                                "its volts while cranking",
+                                List.of(
+                                        posts(Condition.CRANKING),
+                                        volts(Condition.CRANKING, battery.positivePost(), battery.negativePost())))
+                        .delivered(),
                 new Link("the current while cranking, by clamp or as the drop of a known cable", current())));
         circuit.batteries().stream()
                 .filter(other -> !other.equals(battery) && circuit.blocks() == 1)

@@ -69,6 +69,20 @@ public enum Topic {
     ENGINE_TURNS(Group.PROOF, "The engine, turned by hand", "FREELY", "turns freely", "HARD", "turns hard"),
     BELT_DRIVES(Group.PROOF, "Belt, pulley and shaft with the engine", "YES", "it is driven", "NO", "it slips"),
     PLUG_FED(Group.PROOF, "What its plug needs (maker's figures)", "YES", "arrives", "NO", "missing"),
+    FIELD_ANSWERS(
+            Group.PROOF,
+            "Field commanded as the maker allows",
+            "YES",
+            "the alternator answers",
+            "NO",
+            "it does not answer"),
+    GENERATOR_GOOD(
+            Group.PROOF,
+            "Generator's AC volts, phase to phase",
+            "YES",
+            "equal, rising, none to frame",
+            "NO",
+            "unequal, or to frame"),
     CELL_STAYS_LOW(Group.PROOF, "Charged on its own, then rested", "YES", "a cell still 2 V low", "NO", "it came up"),
     DRAIN_FOUND(Group.PROOF, "Branch by branch, after the sleep time", "YES", "it is this one", "NO", "it is not"),
 

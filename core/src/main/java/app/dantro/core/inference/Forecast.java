@@ -180,6 +180,26 @@ public final class Forecast {
         return all;
     }
 
+    /**
+     * By how many standard deviations of healthy vehicles the worst number of a device lies off, by its fault and by what
+     * the readings tell of the vehicle together; infinite for what no healthy device can be, 0 if it is not at fault.
+     */
+    public double off(PartId device) {
+        boolean second = explanation.second() >= 0
+                && prepared.hypotheses().get(explanation.second()).parts().contains(device);
+        int hypothesis = second ? explanation.second() : explanation.first();
+        if (!prepared.hypotheses().get(hypothesis).parts().contains(device)) {
+            return 0;
+        }
+        double[] off = prepared.off(hypothesis, severity(device).mean());
+        double most = 0;
+        for (int k = 0; k < off.length; k++) {
+            double whole = off[k] == 0 ? 0 : off[k] + PreparedCircuit.ASSUMED_WIDENING * theta[k];
+            most = Math.max(most, Math.abs(whole));
+        }
+        return most;
+    }
+
     int numbers() {
         return columns;
     }

@@ -106,9 +106,35 @@ public final class Outlook {
 
     /** A quick figure for the bits a reading would bring: what each explanation expects, sorted into bins. */
     public double roughBits(Observable what) {
+        return roughBits(what, prepared.plus(what), prepared.minus(what));
+    }
+
+    /** The same for many pairs of the circuit's points in one condition. */
+    public Quick quick(Condition condition) {
+        return new Quick(condition);
+    }
+
+    /** Quick figures in one condition. */
+    public final class Quick {
+        private final Observable volts;
+        private final int[] outputs;
+
+        private Quick(Condition condition) {
+            outputs = prepared.circuit().points().stream()
+                    .mapToInt(p -> prepared.potential(p.id()))
+                    .toArray();
+            volts = new Observable.Volts(
+                    condition, prepared.circuit().plusPost(), prepared.circuit().minusPost());
+        }
+
+        /** Bits of a reading between two points, by their numbers in the circuit. */
+        public double bits(int red, int black) {
+            return roughBits(volts, outputs[red], outputs[black]);
+        }
+    }
+
+    private double roughBits(Observable what, int plus, int minus) {
         double[][] of = outputs.computeIfAbsent(what.condition(), this::outputsIn);
-        int plus = prepared.plus(what);
-        int minus = prepared.minus(what);
         double center = at(of[0], plus) - at(of[0], minus);
         double width = BIN_SIGMAS * sigma(what, plus, minus, center);
         for (int e = 0; e < weights.length; e++) {

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
@@ -173,6 +174,25 @@ public final class PreparedCircuit {
 
     int secondSeverityColumn() {
         return outputs.numbers();
+    }
+
+    /**
+     * By how many standard deviations of healthy vehicles, widened or not, each number of a device lies off under a
+     * hypothesis whose severity has moved; infinite for what no healthy device can be.
+     */
+    double[] off(int hypothesis, double severity) {
+        Hypothesis h = hypotheses.get(hypothesis);
+        double[] off = outputs.off(h.state(celsius));
+        double[] stronger = outputs.off(h.strongerState(celsius));
+        for (int k = 0; k < off.length; k++) {
+            off[k] += Double.isInfinite(off[k]) ? 0 : severity * (stronger[k] - off[k]);
+        }
+        return off;
+    }
+
+    /** Output with the potential of a point, −1 for the reference. */
+    int potential(PointId point) {
+        return outputs.potential(point);
     }
 
     /** Output of an observable's + side, −1 for the reference. */

@@ -79,6 +79,37 @@ final class Nuisances {
         values.loadFactors[i - PER_ALTERNATOR * netlist.alternators.length] = Math.exp(sigmas * ASSUMED_LOAD_SPREAD);
     }
 
+    /**
+     * By how many of its standard deviations each number of a device would have to lie off in a healthy vehicle to be what
+     * it is in another; infinite for what no healthy device can be. Consumers are left out.
+     */
+    double[] off(DeviceValues healthy, DeviceValues now) {
+        double[] off = new double[count()];
+        int at = netlist.parts.length;
+        for (int b = 0; b < netlist.batteries.length; b++, at += PER_BATTERY) {
+            Battery.Source from = healthy.batteries[b];
+            Battery.Source to = now.batteries[b];
+            double spread = netlist.batteries[b].internalOhms().logSpread();
+            off[at + 1] = (to.volts() - from.volts()) / ASSUMED_RESIDUAL_VOLTS;
+            off[at + 2] = Math.log(to.dischargeOhms() / from.dischargeOhms()) / spread;
+            off[at + 3] = Math.log(to.chargeOhms() / from.chargeOhms()) / ASSUMED_CHARGE_OHMS_SPREAD;
+        }
+        for (int m = 0; m < netlist.starters.length; m++, at += PER_STARTER) {
+            Starter.Motor from = healthy.motors[m];
+            Starter.Motor to = now.motors[m];
+            off[at] = Math.log(to.voltSecondsPerRadian() / from.voltSecondsPerRadian()) / ASSUMED_MOTOR_CONSTANT_SPREAD;
+            off[at + 1] = Math.log(to.ohms() / from.ohms()) / ASSUMED_MOTOR_OHMS_SPREAD;
+            off[at + 2] = Math.log(to.dragNewtonMetres() / from.dragNewtonMetres()) / ASSUMED_DRAG_SPREAD;
+        }
+        for (int a = 0; a < netlist.alternators.length; a++, at += PER_ALTERNATOR) {
+            Output from = healthy.outputs[a];
+            Output to = now.outputs[a];
+            off[at] = Math.log(to.share() / from.share()) / ASSUMED_LIMIT_SPREAD;
+            off[at + 1] = (to.setpointVolts() - from.setpointVolts()) / ASSUMED_SETPOINT_VOLTS;
+        }
+        return off;
+    }
+
     private Battery.Source battery(Battery.Source healthy, int battery, int which, VehicleState state, double sigmas) {
         double spread = netlist.batteries[battery].internalOhms().logSpread();
         return switch (which) {

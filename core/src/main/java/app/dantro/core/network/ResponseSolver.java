@@ -6,6 +6,7 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
+import java.util.List;
 
 /**
  * What instruments show in one condition, and how it moves with every number that differs between vehicles: the
@@ -65,6 +66,18 @@ public final class ResponseSolver {
     /** The number that moves with a wiring part's healthy resistance; −1 if the id names none. */
     public int numberOf(PartId part) {
         return solver.netlist.part(part);
+    }
+
+    /**
+     * By how many standard deviations of healthy vehicles each number of a device lies off in a state; infinite for what no
+     * healthy device can be.
+     */
+    public double[] off(VehicleState state) {
+        DeviceValues healthy = new DeviceValues(solver.netlist);
+        DeviceValues now = new DeviceValues(solver.netlist);
+        healthy.set(new VehicleState(state.celsius(), state.stateOfCharge(), state.glowing(), List.of()));
+        now.set(state);
+        return nuisances.off(healthy, now);
     }
 
     /** Output with the potential of a point; −1 for the reference, whose potential is 0. */

@@ -25,13 +25,23 @@ public final class Cost {
 
     /** Effort of a measurement, given where the leads are and what the engine does. */
     public static double of(Circuit circuit, Observable what, Optional<Observable.Volts> last) {
-        double cost = READING + making(what.condition(), last.map(Observable.Volts::condition));
+        double cost = reading(what.condition(), last);
         if (what instanceof Observable.Volts volts) {
             cost += moving(circuit, volts.red(), last) + moving(circuit, volts.black(), last);
         } else {
             cost += SERIES_AMMETER;
         }
         return cost;
+    }
+
+    /** Effort of a reading in a condition without the leads' way, given what the engine does. */
+    static double reading(Condition condition, Optional<Observable.Volts> last) {
+        return READING + making(condition, last.map(Observable.Volts::condition));
+    }
+
+    /** Effort of bringing a lead to a point. */
+    static int moving(ProbePoint point, Optional<Observable.Volts> last) {
+        return moves(point.id(), last) ? point.access().cost() : 0;
     }
 
     /** Whether a lead has to move. */
@@ -41,10 +51,7 @@ public final class Cost {
     }
 
     private static double moving(Circuit circuit, PointId point, Optional<Observable.Volts> last) {
-        if (!moves(point, last)) {
-            return 0;
-        }
-        return circuit.point(point).map(ProbePoint::access).map(Access::cost).orElse(Access.FROM_BELOW.cost());
+        return circuit.point(point).map(p -> moving(p, last)).orElse(Access.FROM_BELOW.cost());
     }
 
     private static double making(Condition condition, Optional<Condition> now) {

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.diagnosis.Proof;
 import app.dantro.core.inference.Observable;
@@ -12,9 +13,9 @@ import app.dantro.core.inference.Outlook;
 import app.dantro.core.inference.Posterior;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 
 /**
  * The measurement that tells most about the name of the fault for its effort, over every pair of points and every
@@ -28,11 +29,19 @@ public final class InformationPlanner {
     private static final double PROOF_BITS = 0.7;
     private static final double DOUBTED = 0.15;
 
+    private static final Comparator<Proposal> BY_WORTH =
+            Comparator.comparingDouble(Proposal::worth).reversed();
+
     private final Posterior posterior;
     private final Workplace workplace;
     private final Outlook outlook;
     private final Circuit circuit;
-    private final Map<PartId, Double> suspicion;
+    private final PointId[] points;
+    /** Effort of bringing a lead to each point. */
+    private final double[] moving;
+    /** Probability of the part that lies just between two points; points × points. */
+    private final double[] suspected;
+
     private final List<Observable> settled;
 
     private InformationPlanner(Posterior posterior, Workplace workplace) {
@@ -40,7 +49,11 @@ public final class InformationPlanner {
         this.workplace = workplace;
         this.outlook = Outlook.of(posterior);
         this.circuit = posterior.prepared().circuit();
-        this.suspicion = posterior.probabilities();
+        this.points = circuit.points().stream().map(ProbePoint::id).toArray(PointId[]::new);
+        this.moving = circuit.points().stream()
+                .mapToDouble(p -> Cost.moving(p, workplace.last()))
+                .toArray();
+        this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
     }
 
@@ -50,64 +63,90 @@ public final class InformationPlanner {
     }
 
     private List<Proposal> best(int most) {
-        Comparator<Proposal> byWorth =
-                Comparator.comparingDouble(Proposal::worth).reversed();
-        List<Proposal> rough = new ArrayList<>();
-        for (Observable what : candidates()) {
-            rough.add(proposal(what, outlook.roughBits(what)));
-        }
-        rough.sort(byWorth);
         List<Proposal> exact = new ArrayList<>();
-        Map<Condition, Integer> looked = new EnumMap<>(Condition.class);
-        for (Proposal p : rough) {
-            if (looked.merge(p.what().condition(), 1, Integer::sum) <= EXACT_PER_CONDITION) {
-                exact.add(proposal(p.what(), outlook.bits(p.what())));
+        for (Condition condition : new TreeSet<>(workplace.conditions())) {
+            for (Proposal rough : promising(condition)) {
+                double bits = outlook.bits(rough.what());
+                double cost = rough.cost();
+                exact.add(new Proposal(rough.what(), bits, cost, worth(bits, proof(rough.what()), cost)));
             }
         }
-        exact.sort(byWorth);
+        exact.sort(BY_WORTH);
         return List.copyOf(exact.subList(0, Math.min(most, exact.size())));
     }
 
-    private Proposal proposal(Observable what, double bits) {
-        double cost = Cost.of(circuit, what, workplace.last());
-        return new Proposal(what, bits, cost, (bits + PROOF_BITS * proof(what)) / cost);
+    private static double worth(double bits, double proof, double cost) {
+        return (bits + PROOF_BITS * proof) / cost;
+    }
+
+    /** The few measurements of a condition that the quick figure likes best. */
+    private List<Proposal> promising(Condition condition) {
+        Outlook.Quick quick = outlook.quick(condition);
+        double making = Cost.reading(condition, workplace.last());
+        List<Proposal> best = new ArrayList<>(EXACT_PER_CONDITION + 1);
+        for (int i = 0; i < points.length; i++) {
+            for (int j = i + 1; j < points.length; j++) {
+                double bits = quick.bits(i, j);
+                double cost = making + moving[i] + moving[j];
+                double worth = worth(bits, proves(condition) ? suspected[i * points.length + j] : 0, cost);
+                if (best.size() == EXACT_PER_CONDITION
+                        && worth <= best.get(EXACT_PER_CONDITION - 1).worth()) {
+                    continue;
+                }
+                enter(best, new Proposal(new Observable.Volts(condition, points[i], points[j]), bits, cost, worth));
+            }
+        }
+        if (condition == Condition.REST && workplace.ammeter()) {
+            Observable standing = new Observable.Amps(Condition.REST);
+            double bits = outlook.roughBits(standing);
+            double cost = Cost.of(circuit, standing, workplace.last());
+            enter(best, new Proposal(standing, bits, cost, worth(bits, 0, cost)));
+        }
+        return best;
+    }
+
+    private void enter(List<Proposal> best, Proposal proposal) {
+        if (settled(proposal.what())) {
+            return;
+        }
+        best.add(proposal);
+        best.sort(BY_WORTH);
+        if (best.size() > EXACT_PER_CONDITION) {
+            best.remove(EXACT_PER_CONDITION);
+        }
     }
 
     /** Probability of the part that a reading lies just across, while the part's current flows. */
     private double proof(Observable what) {
-        if (!(what instanceof Observable.Volts volts)
-                || !volts.condition().loadsStarterCables() && !volts.condition().running()) {
+        if (!(what instanceof Observable.Volts volts) || !proves(volts.condition())) {
             return 0;
         }
-        double most = 0;
+        return suspected[index(volts.red()) * points.length + index(volts.black())];
+    }
+
+    private static boolean proves(Condition condition) {
+        return condition.loadsStarterCables() || condition.running();
+    }
+
+    private double[] suspected(Map<PartId, Double> probabilities) {
+        double[] most = new double[points.length * points.length];
         for (Part part : circuit.parts()) {
-            boolean across = part.from().equals(volts.red()) && part.to().equals(volts.black());
-            if (across) {
-                most = Math.max(most, suspicion.getOrDefault(part.id(), 0.0));
-            }
+            int from = index(part.from());
+            int to = index(part.to());
+            double p = probabilities.getOrDefault(part.id(), 0.0);
+            int at = Math.min(from, to) * points.length + Math.max(from, to);
+            most[at] = Math.max(most[at], p);
         }
         return most;
     }
 
-    private List<Observable> candidates() {
-        List<Observable> all = new ArrayList<>();
-        List<ProbePoint> points = circuit.points();
-        for (Condition condition : new java.util.TreeSet<>(workplace.conditions())) {
-            for (int i = 0; i < points.size(); i++) {
-                for (int j = i + 1; j < points.size(); j++) {
-                    Observable what = new Observable.Volts(
-                            condition, points.get(i).id(), points.get(j).id());
-                    if (!settled(what)) {
-                        all.add(what);
-                    }
-                }
+    private int index(PointId point) {
+        for (int i = 0; i < points.length; i++) {
+            if (points[i].equals(point)) {
+                return i;
             }
         }
-        Observable standing = new Observable.Amps(Condition.REST);
-        if (workplace.ammeter() && !settled(standing)) {
-            all.add(standing);
-        }
-        return all;
+        throw new IllegalStateException("The point (%s) is of the circuit.".formatted(point));
     }
 
     /** What was read and is not doubted says nothing new: the display would err the same way again. */

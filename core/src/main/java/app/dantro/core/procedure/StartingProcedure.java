@@ -348,10 +348,7 @@ public final class StartingProcedure {
 
     private Optional<Placed> repair(Findings findings) {
         return findings.withStanding(Standing.FAULTY).stream().findFirst().map(part -> {
-            String name = findings.evidence()
-                    .circuit()
-                    .nameOf(part)
-                    .orElseGet(() -> findings.loop().nameOf(part));
+            String name = findings.of(part).name();
             Optional<RepairForecast> forecast = RepairForecast.of(findings, part);
             Step step = new Step(
                     Kind.REPAIR,

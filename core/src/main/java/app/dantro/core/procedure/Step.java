@@ -5,6 +5,7 @@ import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.PartFinding;
 import app.dantro.core.diagnosis.RepairForecast;
+import app.dantro.core.diagnosis.Statement;
 import app.dantro.core.diagnosis.Statements;
 import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.planning.ProbePlan;
@@ -55,14 +56,14 @@ public record Step(
                 Optional.empty(),
                 Cautions.repair(),
                 judgement.proof().looks(part).stream()
-                        .map(l -> new ToSee(l.topic(), l.wanted(), l.words(), l.seen(said)))
+                        .map(l -> new ToSee(l.topic(), said.about(l.topic()).map(Statement::value), l.words()))
                         .toList());
     }
 
     /** The same reading, after something that is timed from when it was begun. */
     Step after(Topic timed, String words) {
         return new Step(
-                kind, title, why, probe, part, forecast, cautions, List.of(new ToSee(timed, "START", words, false)));
+                kind, title, why, probe, part, forecast, cautions, List.of(new ToSee(timed, Optional.empty(), words)));
     }
 
     /** What was taken apart is put back before the complaint's own test. */
@@ -76,16 +77,16 @@ public record Step(
                 Optional.empty(),
                 Cautions.repair(),
                 open.stream()
-                        .map(topic -> new ToSee(topic, "CLOSED", topic.title(), false))
+                        .map(topic -> new ToSee(topic, Optional.empty(), topic.title()))
                         .toList());
     }
 
     /**
      * Something to see, try or put back.
      *
-     * @param wanted what has to be stated
+     * @param stated what was said about it already
      */
-    public record ToSee(Topic topic, String wanted, String words, boolean seen) {}
+    public record ToSee(Topic topic, Optional<String> stated, String words) {}
 
     /** What the step asks for. */
     public enum Kind {

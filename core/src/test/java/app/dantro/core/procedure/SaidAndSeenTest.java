@@ -48,9 +48,8 @@ class SaidAndSeenTest {
         assertThat(unseen.next().toSee())
                 .containsExactly(new Step.ToSee(
                         Topic.ENGINE_TURNS,
-                        "FREELY",
-                        "the engine turns freely by hand, or the starter fails off it too",
-                        false));
+                        Optional.empty(),
+                        "the engine turns freely by hand, or the starter fails off it too"));
 
         Assessment free = assess(dragging, said(Topic.ENGINE_TURNS, "FREELY"));
         assertThat(free.findings().standing(STARTER)).isEqualTo(Standing.FAULTY);

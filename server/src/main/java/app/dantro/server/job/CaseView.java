@@ -8,6 +8,7 @@ import app.dantro.core.diagnosis.CrankCapture;
 import app.dantro.core.diagnosis.DropAnswer;
 import app.dantro.core.diagnosis.DropVerdict;
 import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.diagnosis.Gate;
 import app.dantro.core.diagnosis.PartFinding;
 import app.dantro.core.diagnosis.ReadingState;
 import app.dantro.core.diagnosis.RecordedReading;
@@ -119,7 +120,9 @@ public record CaseView(
                 file.circuit().points().stream()
                         .map(ProfileView.ProfilePointView::of)
                         .toList(),
-                findings.parts().stream().map(p -> PartView.of(file, p)).toList(),
+                findings.parts().stream()
+                        .map(p -> PartView.of(file, assessment, p))
+                        .toList(),
                 file.readings().stream()
                         .map(r -> ReadingView.of(file, evidence, findings, r))
                         .toList(),
@@ -158,8 +161,9 @@ public record CaseView(
             Optional<Double> probability,
             Optional<String> probabilityWords,
             Optional<ResistanceView> resistance,
-            List<InfluenceView> influences) {
-        static PartView of(CaseFile file, PartFinding finding) {
+            List<InfluenceView> influences,
+            Optional<GateView> gate) {
+        static PartView of(CaseFile file, Assessment assessment, PartFinding finding) {
             PartId id = finding.part();
             boolean wiring = file.loop().part(id).isPresent();
             return new PartView(
@@ -177,9 +181,37 @@ public record CaseView(
                     finding.suspicion().flatMap(Suspicion::resistance).map(ResistanceView::of),
                     finding.suspicion().map(s -> s.influences()).orElse(List.of()).stream()
                             .map(i -> new InfluenceView(i.reading(), i.without(), Suspicion.words(i.without())))
-                            .toList());
+                            .toList(),
+                    assessment
+                            .judgement()
+                            .flatMap(j -> Gate.of(assessment.findings(), j, finding))
+                            .map(GateView::of));
         }
     }
+
+    /**
+     * What a device's verdict rests on.
+     *
+     * @param decides what would decide next; absent if nothing is missing
+     */
+    public record GateView(List<GateItemView> items, Optional<String> decides) {
+        static GateView of(Gate gate) {
+            return new GateView(
+                    gate.items().stream()
+                            .map(i -> new GateItemView(
+                                    i.words(),
+                                    i.delivers(),
+                                    i.state(),
+                                    i.state().words(),
+                                    i.shown()))
+                            .toList(),
+                    gate.decides());
+        }
+    }
+
+    /** One item of a gate: what reaches the device, or what it delivers. */
+    public record GateItemView(
+            String words, boolean delivers, Gate.State state, String stateWords, Optional<String> shown) {}
 
     /** What is known of a part's resistance: the ends between which it lies with 95 %. */
     public record ResistanceView(double lowOhms, double medianOhms, double highOhms) {

@@ -40,18 +40,23 @@ public record StepView(
     /**
      * Something to see, try or put back.
      *
-     * @param choices what may be stated, the wanted first
+     * @param stated what was said about it already
+     * @param choices what may be stated
      */
-    public record ToSeeView(Topic topic, String words, boolean seen, List<StatementView.ChoiceView> choices) {
+    public record ToSeeView(
+            Topic topic, String words, Optional<String> stated, List<StatementView.ChoiceView> choices) {
+        /** What was undone can only be put back. */
+        private static final String RESTORED = "CLOSED";
+
         static ToSeeView of(Step.ToSee look) {
             Topic topic = look.topic();
             boolean back = topic.group() == Topic.Group.TWO_ENDED;
             return new ToSeeView(
                     topic,
                     look.words(),
-                    look.seen(),
+                    look.stated(),
                     topic.choices().stream()
-                            .filter(v -> !back || v.equals(look.wanted()))
+                            .filter(v -> !back || v.equals(RESTORED))
                             .map(v -> new StatementView.ChoiceView(v, topic.words(v)))
                             .toList());
         }

@@ -36,23 +36,21 @@ public final class DiagnosisBench {
     List<Tally> run(int vehicles, int threads) throws InterruptedException {
         List<Tally> tallies = strategies.stream().map(s -> new Tally()).toList();
         List<String> ids = new ArrayList<>(ReadyMadeCircuits.titles().keySet());
-        for (int c = 0; c < ids.size(); c++) {
-            Circuit circuit = ReadyMadeCircuits.named(ids.get(c)).orElseThrow();
-            PreparedCircuit prepared = PreparedCircuit.of(circuit, CELSIUS).prepare();
-            List<Callable<Void>> work = new ArrayList<>();
-            for (int v = c; v < vehicles; v += ids.size()) {
-                long number = seed * SEED_STRIDE + v;
-                for (int s = 0; s < tallies.size(); s++) {
-                    Tally tally = tallies.get(s);
-                    Strategy strategy = strategies.get(s);
-                    work.add(() -> {
-                        tally.add(one(strategy, prepared, number));
-                        return null;
-                    });
+        List<Callable<Void>> work = new ArrayList<>();
+        for (int c = 0; c < Math.min(vehicles, ids.size()); c++) {
+            int first = c;
+            work.add(() -> {
+                Circuit circuit = ReadyMadeCircuits.named(ids.get(first)).orElseThrow();
+                PreparedCircuit prepared = PreparedCircuit.of(circuit, CELSIUS).prepare();
+                for (int v = first; v < vehicles; v += ids.size()) {
+                    for (int s = 0; s < tallies.size(); s++) {
+                        tallies.get(s).add(one(strategies.get(s), prepared, seed * SEED_STRIDE + v));
+                    }
                 }
-            }
-            inParallel(work, threads);
+                return null;
+            });
         }
+        inParallel(work, threads);
         return tallies;
     }
 
