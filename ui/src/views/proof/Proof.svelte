@@ -5,6 +5,7 @@
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
 	import Key from '../../lib/components/Key.svelte';
+	import Course from './Course.svelte';
 	import PartRow from './PartRow.svelte';
 	import WhatIf from '../workbench/WhatIf.svelte';
 	import RepairHistory from './RepairHistory.svelte';
@@ -105,6 +106,7 @@
 					onwithdraw={(id) => bench.strike(id, 'Withdrawn')}
 					onrestore={(id) => bench.restore(id)}
 				/>
+				<Course course={view.course} />
 				{#if view.photos.length > 0}
 					<section class="card" aria-label="Pictures">
 						<h2>Pictures</h2>

@@ -29,6 +29,7 @@
 			)
 			.toSorted((a, b) => RANK[a.standing] - RANK[b.standing])
 	);
+	const skipped = $derived(view.course.filter((c) => c.state === 'SKIPPED').map((c) => c.words.toLowerCase()));
 	const cleared = $derived(view.parts.filter((p) => p.standing === 'CLEARED').length);
 	const counting = $derived(view.readings.filter((r) => r.state === 'COUNTS').length);
 </script>
@@ -61,6 +62,9 @@
 		{/each}
 		{#if more > 0 && !judged}<li class="count">and {more} more suspects</li>{/if}
 	</ul>
+	{#if skipped.length > 0 && counting > 0}
+		<p class="count">Passed over so far: {skipped.join(', ')}.</p>
+	{/if}
 	<div class="foot">
 		<p class="count">
 			{counting}

@@ -213,14 +213,7 @@ public final class Proof {
         }
         chain.add(link("a battery that can take charge: its base voltage", posts(Condition.REST)));
         chain.add(new Link("its way to the battery: B+ to + post, or the feed check with the key on", wiring));
-        chain.add(new Link(
-                "its way back: case to − post, or B+ to its own case with the key on",
-                List.of(
-                        volts(Condition.RAISED_LOADED, circuit.minusPost(), a.ground()),
-                        volts(Condition.RAISED, circuit.minusPost(), a.ground()),
-                        volts(Condition.RAISED_LOADED, circuit.plusPost(), a.ground()),
-                        volts(Condition.RAISED, circuit.plusPost(), a.ground()),
-                        volts(Condition.KEY_ON, a.output(), a.ground()))));
+        chain.add(new Link("its way back: case to − post, or B+ to its own case with the key on", wayBack(a)));
         ownWire(a, a.sense().plus(), circuit.plusPost())
                 .map(point -> sensed("what it senses, to the + post", point, circuit.plusPost()))
                 .ifPresent(chain::add);
@@ -228,6 +221,20 @@ public final class Proof {
                 .map(point -> sensed("the ground it senses against, to the − post", point, circuit.minusPost()))
                 .ifPresent(chain::add);
         return List.copyOf(chain);
+    }
+
+    /** Read by itself, or as what the posts, the output and its way there leave over at one moment. */
+    private List<Observable> wayBack(Alternator a) {
+        List<Observable> any = new ArrayList<>(List.of(volts(Condition.KEY_ON, a.output(), a.ground())));
+        for (Condition condition : List.of(Condition.RAISED_LOADED, Condition.RAISED)) {
+            any.add(volts(condition, circuit.minusPost(), a.ground()));
+            any.add(volts(condition, circuit.plusPost(), a.ground()));
+            if (taken(volts(condition, a.output(), a.ground()))
+                    && taken(volts(condition, a.output(), circuit.plusPost()))) {
+                any.add(posts(condition));
+            }
+        }
+        return any;
     }
 
     /** A sensed point that is neither at the alternator nor at the battery. */

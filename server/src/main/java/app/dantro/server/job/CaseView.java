@@ -21,7 +21,9 @@ import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Concern;
+import app.dantro.core.procedure.Course;
 import app.dantro.core.procedure.Stage;
+import app.dantro.core.procedure.Station;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Current;
@@ -64,7 +66,8 @@ public record CaseView(
         boolean glows,
         List<CableView> cables,
         List<PhotoView> photos,
-        JudgementView judgement) {
+        JudgementView judgement,
+        List<CallView> course) {
 
     /** A picture of something that was looked at; the picture lies under {@code photos/{id}}. */
     public record PhotoView(UUID id, Topic topic, String title, String by, long atMs) {
@@ -144,7 +147,22 @@ public record CaseView(
                 file.circuit().glows(),
                 CableView.of(file),
                 PhotoView.of(file),
-                JudgementView.of(file, assessment));
+                JudgementView.of(file, assessment),
+                Course.of(findings, assessment.stage()).calls().stream()
+                        .map(CallView::of)
+                        .toList());
+    }
+
+    /** A station of the order of work, why it stands there, and whether it was passed. */
+    public record CallView(Station station, String words, String reason, Course.State state, String stateWords) {
+        static CallView of(Course.Call call) {
+            return new CallView(
+                    call.station(),
+                    call.station().words(),
+                    call.station().reason(),
+                    call.state(),
+                    call.state().words());
+        }
     }
 
     /** A part with its standing. */
