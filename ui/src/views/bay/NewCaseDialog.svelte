@@ -14,22 +14,35 @@
 	let { open = $bindable() }: Props = $props();
 	const app = getApp();
 	type Concern = NewCase['concern'];
-	const COMPLAINTS: [string, Concern, string?][] = [
+	const COMPLAINTS: [string, Concern, string][] = [
 		['cranks slowly', 'STARTING', 'SLOW'],
 		['nothing happens at the key', 'STARTING', 'NOTHING'],
 		['single click, no crank', 'STARTING', 'CLICK'],
 		['cranks, then dies', 'STARTING', 'DIES'],
-		['battery flat in the morning', 'CHARGING'],
-		['charge lamp on', 'CHARGING'],
-		['bulbs blow, battery smells', 'CHARGING']
+		['only now and then', 'STARTING', 'INTERMITTENT'],
+		['battery flat in the morning', 'CHARGING', 'FLAT_MORNING'],
+		['charge lamp on', 'CHARGING', 'LAMP_ON'],
+		['charge lamp dim', 'CHARGING', 'LAMP_DIM'],
+		['charges too little', 'CHARGING', 'UNDERCHARGES'],
+		['bulbs blow, battery smells', 'CHARGING', 'OVERCHARGES'],
+		['lights flicker', 'CHARGING', 'UNSTEADY'],
+		['dies while driving', 'CHARGING', 'DIES_DRIVING']
 	];
 	let id = newId();
 	let vehicle = $state('');
 	let complaint = $state('');
 	let celsius = $state('20');
 	let concern = $state<Concern>('STARTING');
-	let circuit = $state('petrol-car');
 	let circuits = $state.raw<{ id: string; title: string }[]>([]);
+	let known = $state.raw<{ id: string; vehicle: string }[]>([]);
+	/** The newest case of the vehicle that was named: its circuit is offered first. */
+	const before = $derived(
+		known.find((c) => c.vehicle.toLowerCase() === vehicle.trim().toLowerCase() && vehicle.trim() !== '')
+	);
+	const vehicles = $derived([...new Set(known.map((c) => c.vehicle))]);
+	let chosen = $state<string>();
+	/** A circuit's id, or that of the case whose circuit is taken over. */
+	const circuit = $derived(chosen ?? before?.id ?? 'petrol-car');
 	let message = $state('');
 	let said = $state<Partial<Record<Topic, string>>>({});
 	const QUICK: { topic: Topic; words: string; choices: { value: string; words: string }[] }[] = [
@@ -68,6 +81,8 @@
 			const { data, error } = await api.GET('/api/circuits');
 			if (data) circuits = data;
 			else message = problemText(error);
+			const cases = await api.GET('/api/cases');
+			if (cases.data) known = cases.data;
 		} catch {
 			message = 'Dantro cannot be reached. Your entries stay here; try again when it is back.';
 		}
@@ -108,7 +123,8 @@
 				body: {
 					vehicle,
 					complaint,
-					circuit,
+					circuit: before?.id === circuit ? 'petrol-car' : circuit,
+					circuitOf: before?.id === circuit ? before.id : undefined,
 					concern,
 					celsius: temperature,
 					by: app.device,
@@ -121,6 +137,7 @@
 				open = false;
 				id = newId();
 				said = {};
+				chosen = undefined;
 				await push(`/case/${data.id}`);
 			} else {
 				message = problemText(error);
@@ -142,8 +159,12 @@
 				maxlength={80}
 				placeholder="Name or plate"
 				autocomplete="off"
+				list="vehicles"
 				autofocus
 			/>
+			<datalist id="vehicles">
+				{#each vehicles as name (name)}<option value={name}></option>{/each}
+			</datalist>
 		</label>
 		<label>
 			<span>What it does</span>
@@ -158,16 +179,17 @@
 					onclick={() => {
 						complaint = words;
 						concern = about;
-						said.SYMPTOM = symptom;
+						said.SYMPTOM = about === 'STARTING' ? symptom : undefined;
+						said.CHARGING_SYMPTOM = about === 'CHARGING' ? symptom : undefined;
 					}}>{words}</button
 				>
 			{/each}
 		</div>
-		<label>
-			<span>Engine and air, °C</span>
-			<Input class="field" name="celsius" bind:value={celsius} inputmode="decimal" autocomplete="off" />
-		</label>
-		<div class="two">
+		<div class="three">
+			<label>
+				<span>Air, °C</span>
+				<Input class="field" name="celsius" bind:value={celsius} inputmode="decimal" autocomplete="off" />
+			</label>
 			<label>
 				<span>It is about</span>
 				<select class="field" name="concern" bind:value={concern}>
@@ -177,7 +199,13 @@
 			</label>
 			<label>
 				<span>Circuit</span>
-				<select class="field" name="circuit" bind:value={circuit}>
+				<select
+					class="field"
+					name="circuit"
+					value={circuit}
+					onchange={(e) => (chosen = e.currentTarget.value)}
+				>
+					{#if before}<option value={before.id}>As in this vehicle's last case</option>{/if}
 					{#each circuits as c (c.id)}
 						<option value={c.id}>{c.title}</option>
 					{/each}
@@ -244,9 +272,9 @@
 		outline: 3px solid var(--ink);
 		outline-offset: 2px;
 	}
-	.two {
+	.three {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 2fr);
+		grid-template-columns: 90px minmax(0, 1fr) minmax(0, 2fr);
 		gap: 10px;
 	}
 	select {

@@ -11,6 +11,7 @@
 	import Loaded from './Loaded.svelte';
 	import Output from './Output.svelte';
 	import Drain from './Drain.svelte';
+	import Regulation from './Regulation.svelte';
 
 	type Props = { params: { id: string } };
 	let { params }: Props = $props();
@@ -24,6 +25,7 @@
 		['loaded', 'Loaded drops'],
 		['ground', 'Ground tree'],
 		['output', 'Current and ripple'],
+		['regulation', 'Regulation'],
 		['drain', 'Overnight drain']
 	] as const;
 	let charging = $state.raw<ChargingView | null>(null);
@@ -91,6 +93,7 @@
 			{:else if part === 'loaded'}<Loaded {bench} {charging} onread={read} />
 			{:else if part === 'ground'}<GroundTree {charging} onread={read} />
 			{:else if part === 'output'}<Output {bench} {charging} />
+			{:else if part === 'regulation'}<Regulation {bench} {charging} />
 			{:else}<Drain {bench} {charging} />{/if}
 		{:else}
 			<section class="card">

@@ -9,8 +9,9 @@
 
 <section class="card" aria-label="Order of work">
 	<h2>Order of work</h2>
+	{#each course.branches as branch (branch)}<p class="branch">{branch}</p>{/each}
 	<ol>
-		{#each course as call (call.station)}
+		{#each course.calls as call (call.station)}
 			<li data-state={call.state} aria-current={call.state === 'NOW' ? 'step' : undefined}>
 				<span class="sign" aria-hidden="true">{SIGN[call.state]}</span>
 				<span class="words"
@@ -32,6 +33,10 @@
 		padding-bottom: 6px;
 		font-size: 16px;
 		font-weight: 750;
+	}
+	.branch {
+		padding: 0 0 8px;
+		font-size: 15px;
 	}
 	li {
 		display: grid;

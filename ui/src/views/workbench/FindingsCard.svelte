@@ -19,6 +19,8 @@
 	);
 	const RANK = { FAULTY: 0, SUSPECT: 1, NOT_PROVEN: 2, CLEARED: 3 };
 	const SHOWN_SUSPECTS = 2;
+	/** Where the symptom points is said until the readings say more. */
+	const FIRST_READINGS = 2;
 	const suspects = $derived(view.parts.filter((p) => p.standing === 'SUSPECT' && p.kind !== 'component'));
 	const more = $derived(Math.max(0, suspects.length - SHOWN_SUSPECTS));
 	const notable = $derived(
@@ -29,7 +31,9 @@
 			)
 			.toSorted((a, b) => RANK[a.standing] - RANK[b.standing])
 	);
-	const skipped = $derived(view.course.filter((c) => c.state === 'SKIPPED').map((c) => c.words.toLowerCase()));
+	const skipped = $derived(
+		view.course.calls.filter((c) => c.state === 'SKIPPED').map((c) => c.words.toLowerCase())
+	);
 	const cleared = $derived(view.parts.filter((p) => p.standing === 'CLEARED').length);
 	const counting = $derived(view.readings.filter((r) => r.state === 'COUNTS').length);
 </script>
@@ -62,6 +66,9 @@
 		{/each}
 		{#if more > 0 && !judged}<li class="count">and {more} more suspects</li>{/if}
 	</ul>
+	{#if counting < FIRST_READINGS}
+		{#each view.course.branches as branch (branch)}<p class="branch">{branch}</p>{/each}
+	{/if}
 	{#if skipped.length > 0 && counting > 0}
 		<p class="count">Passed over so far: {skipped.join(', ')}.</p>
 	{/if}
@@ -75,6 +82,10 @@
 </section>
 
 <style>
+	.branch {
+		padding: 6px 0;
+		font-size: 15px;
+	}
 	.says {
 		padding: 14px 20px 4px;
 		display: grid;

@@ -2,6 +2,7 @@
 	import type { Step } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import Choice from '../look/Choice.svelte';
+	import Words from '../look/Words.svelte';
 
 	/** What has to be seen, tried or put back before the next step; each tap is on record. */
 	type Props = { bench: CaseState; step: Step };
@@ -10,12 +11,21 @@
 
 <div class="to-see">
 	{#each step.toSee as look (look.topic)}
-		<Choice
-			words={look.words}
-			choices={look.choices}
-			stated={look.stated}
-			onstate={(value) => bench.state(look.topic, value)}
-		/>
+		{#if look.choices.length > 0}
+			<Choice
+				words={look.words}
+				choices={look.choices}
+				stated={look.stated}
+				onstate={(value) => bench.state(look.topic, value)}
+			/>
+		{:else}
+			<Words
+				words={look.words}
+				unit={look.unit}
+				stated={look.stated}
+				onstate={(value) => bench.state(look.topic, value)}
+			/>
+		{/if}
 	{/each}
 </div>
 

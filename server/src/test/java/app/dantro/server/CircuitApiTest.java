@@ -73,6 +73,34 @@ class CircuitApiTest {
     }
 
     @Test
+    void aVehicleThatCameBeforeComesWithTheCircuitItHadThen() throws Exception {
+        String first = server.openCase();
+        server.put(
+                first + "/circuit/2",
+                Map.of(
+                        "edits",
+                        List.of(Map.of("operation", "CHANGE_PART", "part", "starter-cable", "lengthMetres", 4)),
+                        "by",
+                        "t",
+                        "changedAtMs",
+                        5));
+        String again = "/api/cases/" + UUID.randomUUID();
+        Map<String, Object> body = Map.of(
+                "vehicle", "same van",
+                "complaint", "slow",
+                "circuit", "petrol-car",
+                "circuitOf", first.substring(first.lastIndexOf('/') + 1),
+                "concern", "STARTING",
+                "celsius", 20,
+                "by", "t",
+                "openedAtMs", 9);
+        assertThat(server.put(again, body).status()).isEqualTo(201);
+        assertThat(server.put(again, body).status()).isEqualTo(200);
+        assertThat(cranking(server.get(again + "/circuit"), "starter-cable"))
+                .isEqualTo(cranking(server.get(first + "/circuit"), "starter-cable"));
+    }
+
+    @Test
     void refusesWhatCannotWorkAndNamesIt() throws Exception {
         String path = server.openCase();
         assertThat(previewed(path, Map.of("operation", "CHANGE_PART", "part", "starter-cable", "lengthMetres", -1)))

@@ -9,7 +9,6 @@ import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -142,10 +141,11 @@ public final class Advisor {
     }
 
     private Advice searching() {
-        List<Proposal> best = new ArrayList<>(InformationPlanner.propose(judgement.posterior(), workplace, STANDBY));
+        List<Proposal> all = InformationPlanner.propose(judgement.posterior(), workplace, Integer.MAX_VALUE);
+        List<Proposal> best = all.subList(0, Math.min(STANDBY, all.size()));
         double healthy = judgement.healthyOrAtTheBound();
         double least = healthy < HEALTHY_ENOUGH ? LEAST_BITS_UNDECIDED : LEAST_BITS + BITS_IF_HEALTHY * healthy;
-        boolean useful = best.stream().anyMatch(p -> p.bits() > least);
+        boolean useful = all.stream().anyMatch(p -> p.bits() > least);
         if (useful) {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }

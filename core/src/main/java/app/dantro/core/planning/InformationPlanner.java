@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /**
@@ -28,6 +29,8 @@ public final class InformationPlanner {
 
     private static final double PROOF_BITS = 0.7;
     private static final double DOUBTED = 0.15;
+    /** Effort of putting the leads where nobody would look for a reason. */
+    private static final double UNFAMILIAR = 1.0;
 
     private static final Comparator<Proposal> BY_WORTH =
             Comparator.comparingDouble(Proposal::worth).reversed();
@@ -43,6 +46,7 @@ public final class InformationPlanner {
     private final double[] suspected;
 
     private final List<Observable> settled;
+    private final Familiarity familiarity;
 
     private InformationPlanner(Posterior posterior, Workplace workplace) {
         this.posterior = posterior;
@@ -55,6 +59,7 @@ public final class InformationPlanner {
                 .toArray();
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
+        this.familiarity = new Familiarity(circuit);
     }
 
     /** The best measurements, the best first; empty if nothing can be measured. */
@@ -72,7 +77,45 @@ public final class InformationPlanner {
             }
         }
         exact.sort(BY_WORTH);
-        return List.copyOf(exact.subList(0, Math.min(most, exact.size())));
+        List<Proposal> ahead = lookedAhead(exact);
+        return List.copyOf(ahead.subList(0, Math.min(most, ahead.size())));
+    }
+
+    /**
+     * Ranks by what a reading and the best one after it bring together, less what both cost at the rate of the best single
+     * one: a reading that leaves a lead where the next one needs it, or that opens a sharper question, may come first.
+     */
+    private List<Proposal> lookedAhead(List<Proposal> exact) {
+        if (exact.isEmpty()) {
+            return exact;
+        }
+        double rate = exact.get(0).worth();
+        List<int[]> bins = exact.stream().map(p -> outlook.bins(p.what())).toList();
+        List<Proposal> ahead = new ArrayList<>();
+        for (int i = 0; i < exact.size(); i++) {
+            Proposal first = exact.get(i);
+            double[] costs = new double[exact.size()];
+            for (int s = 0; s < costs.length; s++) {
+                Proposal second = exact.get(s);
+                double cost = Cost.of(circuit, second.what(), last(first.what())) + unfamiliar(second.what());
+                costs[s] = rate * cost - PROOF_BITS * proof(second.what());
+            }
+            double score =
+                    first.worth() * first.cost() - rate * first.cost() + outlook.gainAfter(bins.get(i), bins, costs);
+            ahead.add(new Proposal(first.what(), first.bits(), first.cost(), score));
+        }
+        ahead.sort(BY_WORTH);
+        return ahead;
+    }
+
+    private double unfamiliar(Observable what) {
+        return what instanceof Observable.Volts volts && !familiarity.familiar(index(volts.red()), index(volts.black()))
+                ? UNFAMILIAR
+                : 0;
+    }
+
+    private Optional<Observable.Volts> last(Observable what) {
+        return what instanceof Observable.Volts volts ? Optional.of(volts) : workplace.last();
     }
 
     private static double worth(double bits, double proof, double cost) {
@@ -87,7 +130,7 @@ public final class InformationPlanner {
         for (int i = 0; i < points.length; i++) {
             for (int j = i + 1; j < points.length; j++) {
                 double bits = quick.bits(i, j);
-                double cost = making + moving[i] + moving[j];
+                double cost = making + moving[i] + moving[j] + (familiarity.familiar(i, j) ? 0 : UNFAMILIAR);
                 double worth = worth(bits, proves(condition) ? suspected[i * points.length + j] : 0, cost);
                 if (best.size() == EXACT_PER_CONDITION
                         && worth <= best.get(EXACT_PER_CONDITION - 1).worth()) {

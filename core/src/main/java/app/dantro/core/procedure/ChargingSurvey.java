@@ -14,7 +14,9 @@ import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.LoopProfile;
 import app.dantro.core.diagnosis.ReadingState;
 import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.ProbePlan;
@@ -215,9 +217,30 @@ public final class ChargingSurvey {
                 plan.faultyVolts()));
     }
 
+    /** What is seen again once an alternator was fitted: belt, lamp and ripple say what volts alone do not. */
+    private static List<Topic> fitted(CaseEvidence evidence) {
+        Optional<Repair> alternator = evidence.lastRepair()
+                .filter(r -> evidence.circuit()
+                        .alternator()
+                        .filter(a -> a.id().equals(r.part()))
+                        .isPresent());
+        return Stream.of(Topic.BELT_DRIVES, Topic.LAMP, Topic.RIPPLE_LOADED)
+                .filter(topic -> alternator
+                        .filter(r -> evidence.statements()
+                                .about(topic)
+                                .filter(s -> s.saidAtMillis() > r.doneAtMillis())
+                                .isEmpty())
+                        .isPresent())
+                .toList();
+    }
+
     private static Step afterwards(CaseEvidence evidence, boolean judged) {
         if (evidence.lastTest().filter(ComplaintTest::passed).isPresent()) {
             return Step.of(Kind.DONE, "Verified", "The complaint's own test passed after the repair.", List.of());
+        }
+        List<Topic> unseen = fitted(evidence);
+        if (evidence.lastTest().isEmpty() && !unseen.isEmpty()) {
+            return Step.fitted(unseen);
         }
         if (evidence.lastRepair().isPresent() && evidence.lastTest().isEmpty()) {
             return Step.of(

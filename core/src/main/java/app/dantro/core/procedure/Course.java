@@ -9,10 +9,12 @@ import java.util.List;
  * How far the order of work was followed: what was passed, where the work stands, and what was passed over on the way.
  *
  * @param calls in the order of work
+ * @param branches where the symptom sends the search
  */
-public record Course(List<Call> calls) {
+public record Course(List<Call> calls, List<Branch> branches) {
     public Course {
         calls = List.copyOf(calls);
+        branches = List.copyOf(branches);
     }
 
     /** One station and where it stands. */
@@ -49,7 +51,7 @@ public record Course(List<Call> calls) {
             State open = i < last ? State.SKIPPED : i == last + 1 && !over ? State.NOW : State.LATER;
             calls.add(new Call(order.get(i), passed.get(i) ? State.PASSED : open));
         }
-        return new Course(calls);
+        return new Course(calls, Branch.of(findings.evidence().statements()));
     }
 
     /** What was passed over. */

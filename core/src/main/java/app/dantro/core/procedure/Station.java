@@ -24,9 +24,9 @@ import java.util.function.Predicate;
  */
 public enum Station {
     COMPLAINT(
-            "Complaint",
-            "What it does points the way: nothing, a click and a slow crank are three searches.",
-            f -> said(f, Topic.SYMPTOM, Topic.LAMP)),
+            "What it does",
+            "Nothing, a click and a slow crank are three searches: the symptom points the way.",
+            f -> said(f, Topic.SYMPTOM, Topic.CHARGING_SYMPTOM, Topic.LAMP)),
     SAFETY(
             "Safety",
             "An engine that cannot fire starts nobody's hand; what is disabled is put back.",

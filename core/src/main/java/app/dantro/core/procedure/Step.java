@@ -66,6 +66,21 @@ public record Step(
                 kind, title, why, probe, part, forecast, cautions, List.of(new ToSee(timed, Optional.empty(), words)));
     }
 
+    /** What a new machine has to show beside its volts. */
+    static Step fitted(List<Topic> unseen) {
+        return new Step(
+                Kind.PROVE,
+                "See what was fitted at work",
+                "The volts are back. Belt, lamp and ripple show what volts alone do not.",
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Cautions.running(),
+                unseen.stream()
+                        .map(topic -> new ToSee(topic, Optional.empty(), topic.title()))
+                        .toList());
+    }
+
     /** What was taken apart is put back before the complaint's own test. */
     static Step restore(List<Topic> open) {
         return new Step(

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.Regulator;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.diagnosis.ColdAndWarm;
 import app.dantro.core.diagnosis.ElectricalLoad;
@@ -13,6 +14,7 @@ import app.dantro.core.diagnosis.FigureVerdict;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.GroundTree;
 import app.dantro.core.diagnosis.OutputSteps;
+import app.dantro.core.diagnosis.SensingEffects;
 import app.dantro.core.diagnosis.Standing;
 import app.dantro.core.diagnosis.Topic;
 import app.dantro.server.job.CaseFile;
@@ -144,10 +146,26 @@ class ChargingController {
         }
     }
 
-    /** The charging side of one case; empty lists for a vehicle without an alternator. */
+    /** What a bad part would do to the battery's voltage and to B+ against its case, in V. */
+    record EffectView(String part, String name, double addedOhms, double postsVolts, double outputVolts, String says) {
+        static EffectView of(SensingEffects.Effect e) {
+            return new EffectView(e.part().value(), e.name(), e.addedOhms(), e.postsVolts(), e.outputVolts(), e.says());
+        }
+    }
+
+    /**
+     * The charging side of one case; empty lists for a vehicle without an alternator.
+     *
+     * @param regulator what a verdict about the voltage would name
+     * @param regulatedVolts what a healthy one holds at the posts, all loads on
+     * @param effects what each part would do if it went bad, the strongest first
+     */
     record ChargingView(
             boolean charges,
             String sensing,
+            String regulator,
+            double regulatedVolts,
+            List<EffectView> effects,
             List<FeedPinView> feed,
             String feedSays,
             List<LoadView> loads,
@@ -167,9 +185,13 @@ class ChargingController {
         Circuit circuit = evidence.circuit();
         Optional<FeedCheck> feed = FeedCheck.of(evidence);
         Optional<OutputSteps> steps = OutputSteps.of(evidence);
+        SensingEffects effects = SensingEffects.of(circuit, evidence.celsius());
         return new ChargingView(
                 circuit.alternator().isPresent(),
                 circuit.alternator().map(a -> sensing(circuit, a)).orElse(""),
+                circuit.regulator().map(Regulator::words).orElse(""),
+                effects.healthyVolts(),
+                effects.effects().stream().map(EffectView::of).toList(),
                 feed.map(FeedCheck::pins).orElse(List.of()).stream()
                         .map(FeedPinView::of)
                         .toList(),

@@ -16,6 +16,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -45,11 +46,17 @@ class CaseController {
         this.database = database;
     }
 
-    /** A case to open; the id comes with the address, made by the client. */
+    /**
+     * A case to open; the id comes with the address, made by the client.
+     *
+     * @param circuit a ready-made circuit
+     * @param circuitOf a case of the same vehicle, whose circuit as it stands now is taken over in place of it
+     */
     record NewCase(
             @NotBlank @Size(max = 80) String vehicle,
             @NotBlank @Size(max = 200) String complaint,
             @NotBlank String circuit,
+            Optional<UUID> circuitOf,
             @NotNull Concern concern,
             @NotNull @DecimalMin("-40") @DecimalMax("90") Double celsius,
             @NotBlank @Size(max = 60) String by,
@@ -90,10 +97,12 @@ class CaseController {
     @PutMapping("/cases/{caseId}")
     ResponseEntity<CaseView> open(@PathVariable UUID caseId, @Valid @RequestBody NewCase body) {
         CaseRecord record = body.toRecord(caseId);
-        String circuit = CircuitFormat.readyMade(body.circuit());
+        String circuit = body.circuitOf()
+                .map(of -> files.load(of).onCircuit().json())
+                .orElseGet(() -> CircuitFormat.readyMade(body.circuit()));
         built.of(1, circuit);
         boolean added = cases.add(record, circuit);
-        if (!added && !same(record, circuit)) {
+        if (!added && !same(record, body.circuitOf().isPresent() ? circuits.first(caseId) : circuit)) {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));
         }

@@ -20,6 +20,7 @@ import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.Branch;
 import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.Course;
 import app.dantro.core.procedure.Stage;
@@ -67,7 +68,7 @@ public record CaseView(
         List<CableView> cables,
         List<PhotoView> photos,
         JudgementView judgement,
-        List<CallView> course) {
+        CourseView course) {
 
     /** A picture of something that was looked at; the picture lies under {@code photos/{id}}. */
     public record PhotoView(UUID id, Topic topic, String title, String by, long atMs) {
@@ -148,9 +149,20 @@ public record CaseView(
                 CableView.of(file),
                 PhotoView.of(file),
                 JudgementView.of(file, assessment),
-                Course.of(findings, assessment.stage()).calls().stream()
-                        .map(CallView::of)
-                        .toList());
+                CourseView.of(Course.of(findings, assessment.stage())));
+    }
+
+    /**
+     * How far the order of work was followed.
+     *
+     * @param branches where the symptom sends the search
+     */
+    public record CourseView(List<CallView> calls, List<String> branches) {
+        static CourseView of(Course course) {
+            return new CourseView(
+                    course.calls().stream().map(CallView::of).toList(),
+                    course.branches().stream().map(Branch::points).toList());
+        }
     }
 
     /** A station of the order of work, why it stands there, and whether it was passed. */

@@ -41,10 +41,15 @@ public record StepView(
      * Something to see, try or put back.
      *
      * @param stated what was said about it already
-     * @param choices what may be stated
+     * @param choices what may be stated; none for a number
+     * @param unit of the number
      */
     public record ToSeeView(
-            Topic topic, String words, Optional<String> stated, List<StatementView.ChoiceView> choices) {
+            Topic topic,
+            String words,
+            Optional<String> stated,
+            List<StatementView.ChoiceView> choices,
+            Optional<String> unit) {
         /** What was undone can only be put back. */
         private static final String RESTORED = "CLOSED";
 
@@ -58,7 +63,8 @@ public record StepView(
                     topic.choices().stream()
                             .filter(v -> !back || v.equals(RESTORED))
                             .map(v -> new StatementView.ChoiceView(v, topic.words(v)))
-                            .toList());
+                            .toList(),
+                    topic.figure().map(f -> f.unit()));
         }
     }
 
