@@ -12,24 +12,21 @@
 	const TOPICS = [
 		'FIELD_SIDE',
 		'FIELD_VOLTS',
-		'FIELD_ANSWERS',
 		'STRATEGY',
 		'PHASE_ONE',
 		'PHASE_TWO',
 		'PHASE_THREE',
-		'PHASE_FRAME',
-		'GENERATOR_GOOD'
+		'PHASE_FRAME'
 	] as const;
 	const SHOWN = 12;
 	/** A separate rectifier-regulator has phases and no field; anything else the other way round. */
 	const separate = $derived(charging.regulator === 'rectifier-regulator');
 	const topics = $derived(
-		TOPICS.filter((t) =>
-			t === 'STRATEGY' ? true : separate === (t.startsWith('PHASE') || t === 'GENERATOR_GOOD')
-		)
+		TOPICS.filter((t) => (t === 'STRATEGY' ? true : separate === t.startsWith('PHASE')))
 	);
 	const figures = $derived(charging.figures.filter((f) => /Field|Generator|Rise|Steadiness/i.test(f.what)));
-	const signed = (v: number) => `${v > 0 ? '+' : v < 0 ? '−' : ''}${voltsAt(Math.abs(v), 0.01)} V`;
+	const LEAST = 0.005;
+	const signed = (v: number) => `${v >= LEAST ? '+' : v <= -LEAST ? '−' : ''}${voltsAt(Math.abs(v), 0.01)} V`;
 </script>
 
 <section class="card" aria-label="What regulates">

@@ -35,7 +35,7 @@ class LookTest {
                 .map(([e, r]) => (e.ariaLabel ?? e.textContent.trim()) + ' ' + r.height)""";
 
     private static final List<String> CHARGING =
-            List.of("Feed check", "Loaded drops", "Ground tree", "Current and ripple", "Overnight drain");
+            List.of("Feed check", "Loaded drops", "Ground tree", "Current and ripple", "Regulation", "Overnight drain");
 
     /** Views that are not one of a case's tabs. */
     private static final Map<String, String> OF_THEIR_OWN = Map.of(
@@ -105,6 +105,8 @@ class LookTest {
         "phone, day, Current and ripple",
         "desk, bay, Overnight drain",
         "phone, day, Overnight drain",
+        "desk, day, Regulation",
+        "phone, bay, Regulation",
         "phone, day, seat",
         "phone, bay, seat",
         "phone, day, alone",

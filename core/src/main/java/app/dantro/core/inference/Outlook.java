@@ -30,8 +30,6 @@ public final class Outlook {
     private static final double ASSUMED_UNLOADED_VOLTS = 0.03;
     private static final double ASSUMED_LIGHTLY_LOADED_VOLTS = 0.003;
     private static final double LEAST_CUT_BITS = 0.05;
-    /** Results less likely than this are not looked beyond. */
-    private static final double LEAST_SHARE = 0.02;
 
     private final PreparedCircuit prepared;
     private final List<Forecast> forecasts;
@@ -140,7 +138,9 @@ public final class Outlook {
         double center = at(of[0], plus) - at(of[0], minus);
         double width = BIN_SIGMAS * sigma(what, plus, minus, center);
         for (int e = 0; e < weights.length; e++) {
-            int bin = bin((at(of[e], plus) - at(of[e], minus) - center) / width);
+            double off = (at(of[e], plus) - at(of[e], minus) - center) / width;
+            int step = Double.isNaN(off) ? 0 : Math.min(BINS / 2, Math.getExponent(1 + Math.abs(off)));
+            int bin = BINS / 2 + (off < 0 ? -step : step);
             binWeights[bin] += weights[e];
             int cell = bin * groupCount + groups[e];
             if (cells[cell] == 0) {
@@ -148,84 +148,10 @@ public final class Outlook {
             }
             cells[cell] += weights[e];
         }
-        return Math.max(0, information());
+        return information();
     }
 
-    /** Bins grow with the distance from the likeliest: what lies far off is told apart anyway. */
-    private static int bin(double off) {
-        int step = Double.isNaN(off) ? 0 : Math.min(BINS / 2, Math.getExponent(1 + Math.abs(off)));
-        return BINS / 2 + (off < 0 ? -step : step);
-    }
-
-    /** The bin in which each of the likeliest explanations expects a reading. */
-    public int[] bins(Observable what) {
-        int plus = prepared.plus(what);
-        int minus = prepared.minus(what);
-        double[][] of = outputs.computeIfAbsent(what.condition(), this::outputsIn);
-        double center = at(of[0], plus) - at(of[0], minus);
-        double width = BIN_SIGMAS * sigma(what, plus, minus, center);
-        int[] bins = new int[weights.length];
-        for (int e = 0; e < bins.length; e++) {
-            bins[e] = bin((at(of[e], plus) - at(of[e], minus) - center) / width);
-        }
-        return bins;
-    }
-
-    /**
-     * What is gained by a second reading that may be chosen by how the first turns out: for each bin of the first the best of
-     * the second ones, by its quick bits less what it costs; none if none is worth its cost.
-     *
-     * @param first bins of the first reading, from {@link #bins}
-     * @param seconds bins of each second reading
-     * @param costs what each second reading costs after the first, in bits
-     * @return the mean of that over the first's results, in bits; never negative
-     */
-    public double gainAfter(int[] first, List<int[]> seconds, double[] costs) {
-        double gain = 0;
-        for (int bin = 0; bin < BINS; bin++) {
-            double share = share(first, bin);
-            if (share > LEAST_SHARE) {
-                double most = 0;
-                for (int s = 0; s < costs.length; s++) {
-                    most = Math.max(most, share * bitsWithin(first, bin, share, seconds.get(s)) - share * costs[s]);
-                }
-                gain += most;
-            }
-        }
-        return gain;
-    }
-
-    private double share(int[] bins, int bin) {
-        double share = 0;
-        for (int e = 0; e < bins.length; e++) {
-            share += bins[e] == bin ? weights[e] : 0;
-        }
-        return share;
-    }
-
-    /** Mutual information of name and second bin among the explanations in one bin of the first. */
-    private double bitsWithin(int[] first, int bin, double share, int[] second) {
-        double[] names = new double[groupCount];
-        for (int e = 0; e < first.length; e++) {
-            if (first[e] == bin) {
-                double weight = weights[e] / share;
-                names[groups[e]] += weight;
-                binWeights[second[e]] += weight;
-                int cell = second[e] * groupCount + groups[e];
-                if (cells[cell] == 0) {
-                    touched[touchedCount++] = cell;
-                }
-                cells[cell] += weight;
-            }
-        }
-        double before = 0;
-        for (double name : names) {
-            before -= name > 0 ? name * Math.log(name) / LOG_2 : 0;
-        }
-        return Math.max(0, information() - nameBits + before);
-    }
-
-    /** Mutual information of bin and name, against the whole uncertainty; the bins are empty again afterwards. */
+    /** Mutual information of bin and name; the bins are empty again afterwards. */
     private double information() {
         double nats = 0;
         for (int i = 0; i < touchedCount; i++) {
@@ -235,7 +161,7 @@ public final class Outlook {
         }
         touchedCount = 0;
         java.util.Arrays.fill(binWeights, 0);
-        return nameBits + nats / LOG_2;
+        return Math.max(0, nameBits + nats / LOG_2);
     }
 
     /** The bits a reading would bring, with every explanation's own spread; by a three-point rule (sources.md [GH]). */

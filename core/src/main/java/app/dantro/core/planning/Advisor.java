@@ -145,7 +145,7 @@ public final class Advisor {
         List<Proposal> best = all.subList(0, Math.min(STANDBY, all.size()));
         double healthy = judgement.healthyOrAtTheBound();
         double least = healthy < HEALTHY_ENOUGH ? LEAST_BITS_UNDECIDED : LEAST_BITS + BITS_IF_HEALTHY * healthy;
-        boolean useful = all.stream().anyMatch(p -> p.bits() > least);
+        boolean useful = best.stream().anyMatch(p -> p.bits() > least);
         if (useful) {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }

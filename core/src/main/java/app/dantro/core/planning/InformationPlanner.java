@@ -15,7 +15,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeSet;
 
 /**
@@ -77,45 +76,7 @@ public final class InformationPlanner {
             }
         }
         exact.sort(BY_WORTH);
-        List<Proposal> ahead = lookedAhead(exact);
-        return List.copyOf(ahead.subList(0, Math.min(most, ahead.size())));
-    }
-
-    /**
-     * Ranks by what a reading and the best one after it bring together, less what both cost at the rate of the best single
-     * one: a reading that leaves a lead where the next one needs it, or that opens a sharper question, may come first.
-     */
-    private List<Proposal> lookedAhead(List<Proposal> exact) {
-        if (exact.isEmpty()) {
-            return exact;
-        }
-        double rate = exact.get(0).worth();
-        List<int[]> bins = exact.stream().map(p -> outlook.bins(p.what())).toList();
-        List<Proposal> ahead = new ArrayList<>();
-        for (int i = 0; i < exact.size(); i++) {
-            Proposal first = exact.get(i);
-            double[] costs = new double[exact.size()];
-            for (int s = 0; s < costs.length; s++) {
-                Proposal second = exact.get(s);
-                double cost = Cost.of(circuit, second.what(), last(first.what())) + unfamiliar(second.what());
-                costs[s] = rate * cost - PROOF_BITS * proof(second.what());
-            }
-            double score =
-                    first.worth() * first.cost() - rate * first.cost() + outlook.gainAfter(bins.get(i), bins, costs);
-            ahead.add(new Proposal(first.what(), first.bits(), first.cost(), score));
-        }
-        ahead.sort(BY_WORTH);
-        return ahead;
-    }
-
-    private double unfamiliar(Observable what) {
-        return what instanceof Observable.Volts volts && !familiarity.familiar(index(volts.red()), index(volts.black()))
-                ? UNFAMILIAR
-                : 0;
-    }
-
-    private Optional<Observable.Volts> last(Observable what) {
-        return what instanceof Observable.Volts volts ? Optional.of(volts) : workplace.last();
+        return List.copyOf(exact.subList(0, Math.min(most, exact.size())));
     }
 
     private static double worth(double bits, double proof, double cost) {

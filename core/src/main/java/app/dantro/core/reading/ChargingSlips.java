@@ -23,6 +23,11 @@ public final class ChargingSlips {
     private static final double NEXT_TO_NOTHING_VOLTS = 1;
     private static final double BEYOND_RATING = 1.15;
     private static final double SAME = 0.1;
+    /** Meanwhile the battery has filled and takes less. */
+    private static final long STALE_MILLIS = 10 * 60_000L;
+
+    private static final Set<Condition> LOADED =
+            Set.of(Condition.IDLE_LOADED, Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
     private static final Set<Condition> ENGINE_OFF =
             Set.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
 
@@ -44,7 +49,29 @@ public final class ChargingSlips {
     private Optional<Slip> doubt(Reading reading) {
         return confirmed(reading)
                 ? Optional.empty()
-                : engineOff(reading).or(() -> noSource(reading)).or(() -> current(reading));
+                : engineOff(reading)
+                        .or(() -> noSource(reading))
+                        .or(() -> current(reading))
+                        .or(() -> stale(reading));
+    }
+
+    /** Drops of one loop are held against each other: read at different times, they were read at different currents. */
+    private Optional<Slip> stale(Reading reading) {
+        if (!LOADED.contains(reading.condition()) || reading.amps().isPresent()) {
+            return Optional.empty();
+        }
+        return counted.stream()
+                .filter(r -> r.condition() == reading.condition())
+                .reduce((first, second) -> second)
+                .map(last -> reading.takenAtMillis() - last.takenAtMillis())
+                .filter(millis -> millis > STALE_MILLIS)
+                .map(millis -> new Slip(
+                        Kind.STALE,
+                        "Read %d min after the last one with the loads on, and without a current. The battery takes less by now: they may not belong together."
+                                .formatted(millis / 60_000),
+                        List.of(
+                                Choice.of(Answer.REPEAT, "Read them again together, or with the clamp"),
+                                Choice.of(Answer.AS_READ, "Same loads, same speed: they belong together"))));
     }
 
     private boolean confirmed(Reading reading) {

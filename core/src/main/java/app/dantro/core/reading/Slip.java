@@ -25,7 +25,9 @@ public record Slip(Kind kind, String sentence, List<Choice> choices) {
         NO_CURRENT,
         CONDITION,
         NO_SOURCE,
-        CURRENT
+        CURRENT,
+        /** Long after the others it is held against, with no current to carry it over. */
+        STALE
     }
 
     /** What the technician may answer. */

@@ -65,4 +65,32 @@ class ChargingSlipsTest {
         assertThat(asked(CAR, dead, read("bplus", "alternator-case", Condition.KEY_ON, "0.03", 0)))
                 .isEmpty();
     }
+
+    /** The charge current falls while the battery fills: drops of one loop belong together only if read together. */
+    @Test
+    void aLoadedDropLongAfterTheOthersIsAskedAboutOnceUnlessItsCurrentIsKnown() {
+        Reading first = read("bplus", "post-plus", Condition.RAISED_LOADED, "0.13", 0);
+        Reading soon = at(read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.03", 0), first, 4);
+        Reading late = at(read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.03", 0), first, 14);
+        Reading clamped = at(read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.03", 70), first, 14);
+        Reading next = at(read("bplus", "charge-ring", Condition.RAISED_LOADED, "0.01", 0), first, 16);
+        assertThat(asked(CAR, soon, first)).isEmpty();
+        assertThat(asked(CAR, late, first)).contains(Kind.STALE);
+        assertThat(asked(CAR, clamped, first)).isEmpty();
+        assertThat(asked(CAR, next, first, late)).isEmpty();
+    }
+
+    private static Reading at(Reading r, Reading first, int minutesLater) {
+        return new Reading(
+                r.id(),
+                r.red(),
+                r.black(),
+                r.condition(),
+                r.typed(),
+                r.statistic(),
+                r.current(),
+                r.range(),
+                r.called(),
+                first.takenAtMillis() + minutesLater * 60_000L);
+    }
 }
