@@ -40,16 +40,13 @@ public final class Screenshots {
         new Bench(page).title().waitFor();
         follow(page, 2);
         page.locator(".point[title='rectifier-regulator ground ring']").waitFor();
-        shoot(page, "workbench-charging");
         page.locator("header").getByText("Circuit").click();
         page.getByText("Starting, supply side").waitFor();
         shoot(page, "circuit");
         page.locator("nav").getByText("Bay").click();
         page.getByText(VAN).click();
         look(page);
-        follow(page, 4);
-        shoot(page, "workbench-walk");
-        follow(page, MOST_READINGS);
+        follow(page, 4 + MOST_READINGS);
         page.locator("header").getByText("Limits").click();
         page.getByText("Base voltage").first().waitFor();
         shoot(page, "limits");
@@ -109,20 +106,10 @@ public final class Screenshots {
         page.getByText("Marrow loader").click();
         follow(page, MOST_READINGS);
         page.getByText("Suspect: the alternator").waitFor();
+        page.locator("header").getByText("Proof").click();
+        page.getByText("This would decide").waitFor();
         shoot(page, "gate");
-        page.locator("header").getByText("Limits").click();
-        page.getByText("Alternator: ripple").click();
-        for (String[] figure : new String[][] {
-            {"Ripple loaded, B+ to case, V AC", "0.04"},
-            {"Diode test, red on case, black on B+, mV", "955"},
-            {"Diode test, leads swapped, mV", "OL"}
-        }) {
-            page.getByLabel(figure[0]).fill(figure[1]);
-            page.keyboard().press("Enter");
-            page.waitForTimeout(400);
-        }
-        page.locator("section[aria-label='Figures beside the volts']").evaluate("e => e.scrollIntoView()");
-        shootHere(page, "figures");
+        chargingParts(page);
         page.locator("nav").getByText("Bay").click();
         page.getByText("Run sheet").click();
         page.locator("tbody tr").first().waitFor();
@@ -134,6 +121,36 @@ public final class Screenshots {
                     () -> !page.locator("form").first().textContent().equals(due));
         }
         shoot(page, "run-sheet");
+    }
+
+    /** The parts of the charging side, with what was read and stated so far. */
+    private void chargingParts(Page page) {
+        page.locator("header").getByText("Workbench").click();
+        page.getByText("Feed, loads, grounds").click();
+        page.getByText("it must light").waitFor();
+        page.getByLabel("Ignition feed or exciter pin, key on, V").fill("12.5");
+        page.keyboard().press("Enter");
+        page.getByText("lights", new Page.GetByTextOptions().setExact(true)).click();
+        shoot(page, "feed-check");
+        part(page, "Loaded drops");
+        for (String load : new String[] {"High beam", "Blower, highest speed", "Rear window"}) {
+            page.getByText(load).click();
+        }
+        shoot(page, "loaded-drops");
+        part(page, "Ground tree");
+        shoot(page, "ground-tree");
+        part(page, "Current and ripple");
+        page.getByLabel("Ripple loaded, B+ to case, V AC").fill("0.04");
+        page.keyboard().press("Enter");
+        shoot(page, "current-and-ripple");
+    }
+
+    private static void part(Page page, String words) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(words).setExact(true))
+                .click();
+        page.locator("section.card").first().waitFor();
     }
 
     private void look(Page page) {

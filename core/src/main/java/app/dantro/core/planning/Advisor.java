@@ -141,8 +141,7 @@ public final class Advisor {
     }
 
     private Advice searching() {
-        List<Proposal> all = InformationPlanner.propose(judgement.posterior(), workplace, Integer.MAX_VALUE);
-        List<Proposal> best = all.subList(0, Math.min(STANDBY, all.size()));
+        List<Proposal> best = InformationPlanner.propose(judgement.posterior(), workplace, STANDBY);
         double healthy = judgement.healthyOrAtTheBound();
         double least = healthy < HEALTHY_ENOUGH ? LEAST_BITS_UNDECIDED : LEAST_BITS + BITS_IF_HEALTHY * healthy;
         boolean useful = best.stream().anyMatch(p -> p.bits() > least);

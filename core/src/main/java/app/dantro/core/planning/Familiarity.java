@@ -22,24 +22,21 @@ final class Familiarity {
     private final List<PointId> points;
     private final boolean[] familiar;
 
-    Familiarity(Circuit circuit) {
+    /** @param deadKey whether the key turns nothing: then the control circuit is looked at from the + post */
+    Familiarity(Circuit circuit, boolean deadKey) {
         this.circuit = circuit;
         this.points = circuit.points().stream().map(ProbePoint::id).toList();
         this.familiar = new boolean[points.size() * points.size()];
-        List.of(
-                        circuit.startingSupply(),
-                        circuit.startingReturn(),
-                        circuit.chargingSupply(),
-                        circuit.chargingReturn(),
-                        circuit.control())
+        List.of(circuit.startingSupply(), circuit.startingReturn(), circuit.chargingSupply(), circuit.chargingReturn())
                 .forEach(this::stretches);
         circuit.parts().forEach(p -> mark(p.from(), p.to()));
         mark(circuit.plusPost(), circuit.minusPost());
         for (Battery battery : circuit.batteries()) {
             mark(battery.positivePost(), battery.negativePost());
         }
-        for (Part part : circuit.control()) {
-            mark(circuit.plusPost(), part.to());
+        if (deadKey) {
+            stretches(circuit.control());
+            circuit.control().forEach(p -> mark(circuit.plusPost(), p.to()));
         }
         for (Device device : circuit.devices()) {
             if (device instanceof Load load) {

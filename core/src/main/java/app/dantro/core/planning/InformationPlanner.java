@@ -29,7 +29,7 @@ public final class InformationPlanner {
     private static final double PROOF_BITS = 0.7;
     private static final double DOUBTED = 0.15;
     /** Effort of putting the leads where nobody would look for a reason. */
-    private static final double UNFAMILIAR = 1.0;
+    private static final double UNFAMILIAR = 2.5;
 
     private static final Comparator<Proposal> BY_WORTH =
             Comparator.comparingDouble(Proposal::worth).reversed();
@@ -58,7 +58,8 @@ public final class InformationPlanner {
                 .toArray();
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
-        this.familiarity = new Familiarity(circuit);
+        this.familiarity = new Familiarity(
+                circuit, posterior.evidence().starts().filter(starts -> !starts).isPresent());
     }
 
     /** The best measurements, the best first; empty if nothing can be measured. */
