@@ -150,13 +150,16 @@
 		<b>{view.vehicle}</b> <span>{view.complaint}</span>
 		<button class="help-key" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
 	</div>
+	{#snippet parts()}
+		{#if profile.loop === 'CHARGING'}<a href="#/case/{bench.id}/charging">Feed, loads, grounds</a>{/if}
+	{/snippet}
 	{#snippet loops()}
 		{#if bench.hasOtherLoop}
 			<div class="loops" role="group" aria-label="Which loop is shown">
 				{#each LOOPS as [loop, words] (loop)}
 					<button aria-pressed={profile.loop === loop} onclick={() => bench.showLoop(loop)}>{words}</button>
 				{/each}
-				{#if profile.loop === 'CHARGING'}<a href="#/case/{bench.id}/charging">Feed, loads, grounds</a>{/if}
+				{#if !narrow.current}{@render parts()}{/if}
 			</div>
 		{/if}
 	{/snippet}
@@ -184,6 +187,7 @@
 			</details>
 			<ConditionBar {bench} />
 			<NextCard {bench} />
+			<div class="loops">{@render parts()}</div>
 			<FindingsCard {view} {bench} />
 		</div>
 	{:else}

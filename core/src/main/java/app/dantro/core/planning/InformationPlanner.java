@@ -28,7 +28,7 @@ public final class InformationPlanner {
 
     private static final double PROOF_BITS = 0.7;
     private static final double DOUBTED = 0.15;
-    /** Effort of putting the leads where nobody would look for a reason. */
+    /** Effort of putting the leads where nobody would look for a fault; once little speaks for one, that matters less. */
     private static final double UNFAMILIAR = 2.5;
 
     private static final Comparator<Proposal> BY_WORTH =
@@ -46,6 +46,7 @@ public final class InformationPlanner {
 
     private final List<Observable> settled;
     private final Familiarity familiarity;
+    private final double unfamiliar;
 
     private InformationPlanner(Posterior posterior, Workplace workplace) {
         this.posterior = posterior;
@@ -58,6 +59,8 @@ public final class InformationPlanner {
                 .toArray();
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
+        double faulty = 1 - posterior.healthy();
+        this.unfamiliar = UNFAMILIAR * faulty * faulty;
         this.familiarity = new Familiarity(
                 circuit, posterior.evidence().starts().filter(starts -> !starts).isPresent());
     }
@@ -92,7 +95,7 @@ public final class InformationPlanner {
         for (int i = 0; i < points.length; i++) {
             for (int j = i + 1; j < points.length; j++) {
                 double bits = quick.bits(i, j);
-                double cost = making + moving[i] + moving[j] + (familiarity.familiar(i, j) ? 0 : UNFAMILIAR);
+                double cost = making + moving[i] + moving[j] + (familiarity.familiar(i, j) ? 0 : unfamiliar);
                 double worth = worth(bits, proves(condition) ? suspected[i * points.length + j] : 0, cost);
                 if (best.size() == EXACT_PER_CONDITION
                         && worth <= best.get(EXACT_PER_CONDITION - 1).worth()) {
