@@ -108,6 +108,36 @@
 <KeysHelp bind:open={help} keys={KEYS} />
 
 <style>
+	/* What the parts of this view have in common. */
+	.charging :global(section.card) {
+		display: grid;
+		gap: 8px;
+		padding: 14px 16px;
+	}
+	.charging :global(h2) {
+		font-size: 18px;
+		font-weight: 750;
+	}
+	.charging :global(h2 small) {
+		padding-left: 8px;
+		font-size: 15px;
+		font-weight: 600;
+		color: var(--soft);
+	}
+	.charging :global(p.figure) {
+		display: grid;
+		grid-template-columns: 90px minmax(0, 1fr);
+		gap: 10px;
+		font-size: 15px;
+	}
+	.charging :global(.soft) {
+		font-size: 14px;
+		color: var(--soft);
+	}
+	.charging :global(p a) {
+		font-weight: 650;
+		text-decoration: underline;
+	}
 	.charging {
 		display: grid;
 		gap: 12px;
@@ -145,19 +175,6 @@
 		background: var(--ink);
 		color: var(--card);
 		border-color: var(--ink);
-	}
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 16px;
-	}
-	h2 {
-		font-size: 18px;
-		font-weight: 750;
-	}
-	a {
-		font-weight: 650;
-		text-decoration: underline;
 	}
 	.message {
 		font-weight: 650;

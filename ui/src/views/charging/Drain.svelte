@@ -87,16 +87,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 16px;
-		font-size: 16px;
-	}
-	h2 {
-		font-size: 18px;
-		font-weight: 750;
-	}
 	.timer {
 		font-size: 18px;
 	}
@@ -109,9 +99,5 @@
 		display: grid;
 		grid-template-columns: 90px minmax(0, 1fr);
 		gap: 10px;
-	}
-	.soft {
-		font-size: 14px;
-		color: var(--soft);
 	}
 </style>

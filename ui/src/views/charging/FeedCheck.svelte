@@ -58,15 +58,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 16px;
-	}
-	h2 {
-		font-size: 18px;
-		font-weight: 750;
-	}
 	.says {
 		font-size: 17px;
 		font-weight: 650;
@@ -95,9 +86,5 @@
 		font-weight: 800;
 		padding-left: 10px;
 		white-space: nowrap;
-	}
-	.soft {
-		font-size: 14px;
-		color: var(--soft);
 	}
 </style>

@@ -73,15 +73,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 4px;
-		padding: 14px 16px;
-	}
-	h2 {
-		font-size: 18px;
-		font-weight: 750;
-	}
 	.root {
 		font-size: 17px;
 	}
@@ -132,10 +123,6 @@
 	}
 	li[data-standing='NOT_PROVEN'] .standing {
 		font-weight: 500;
-		color: var(--soft);
-	}
-	.soft {
-		font-size: 14px;
 		color: var(--soft);
 	}
 	@media (max-width: 767px) {

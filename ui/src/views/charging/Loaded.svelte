@@ -75,22 +75,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 16px;
-		font-size: 16px;
-	}
-	h2 {
-		font-size: 18px;
-		font-weight: 750;
-	}
-	small {
-		padding-left: 8px;
-		font-size: 15px;
-		font-weight: 600;
-		color: var(--soft);
-	}
 	.loads {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(min(200px, 45%), 1fr));
@@ -120,10 +104,6 @@
 		gap: 10px;
 		padding: 6px 0;
 		border-top: 1px solid var(--line);
-	}
-	a {
-		font-weight: 650;
-		text-decoration: underline;
 	}
 	.engine {
 		display: flex;

@@ -2,7 +2,7 @@
 	import type { ChargingView, OutputStep } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { amps, volts } from '../../lib/format/si';
-	import Words from '../look/Words.svelte';
+	import TopicField from '../look/TopicField.svelte';
 	import Sign from './Sign.svelte';
 	import { axis } from './axis';
 
@@ -123,15 +123,7 @@
 	{/each}
 	<div class="fields">
 		{#each TOPICS as topic (topic)}
-			{@const asked = bench.view?.statements.find((s) => s.topic === topic)}
-			{#if asked}
-				<Words
-					words={asked.title}
-					unit={asked.unit}
-					stated={asked.stated?.value}
-					onstate={(value) => bench.state(topic, value)}
-				/>
-			{/if}
+			<TopicField {bench} {topic} />
 		{/each}
 	</div>
 	<p class="soft">
@@ -140,21 +132,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 16px;
-	}
-	h2 {
-		font-size: 18px;
-		font-weight: 750;
-	}
-	small {
-		padding-left: 8px;
-		font-size: 15px;
-		font-weight: 600;
-		color: var(--soft);
-	}
 	svg {
 		width: 100%;
 		max-height: 320px;
@@ -190,10 +167,6 @@
 		stroke-width: 3;
 	}
 	.key-line,
-	.soft {
-		font-size: 14px;
-		color: var(--soft);
-	}
 	table {
 		font-size: 15px;
 		border-collapse: collapse;
@@ -204,20 +177,10 @@
 		text-align: left;
 		border-top: 1px solid var(--line);
 	}
-	.figure {
-		display: grid;
-		grid-template-columns: 90px minmax(0, 1fr);
-		gap: 10px;
-		font-size: 15px;
-	}
 	.fields {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(min(260px, 100%), 1fr));
 		gap: 0 16px;
-	}
-	a {
-		font-weight: 650;
-		text-decoration: underline;
 	}
 	@media (max-width: 767px) {
 		table {

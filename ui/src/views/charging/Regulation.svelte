@@ -2,8 +2,7 @@
 	import type { ChargingView } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { ohms, voltsAt } from '../../lib/format/si';
-	import Choice from '../look/Choice.svelte';
-	import Words from '../look/Words.svelte';
+	import TopicField from '../look/TopicField.svelte';
 	import Sign from './Sign.svelte';
 
 	/** What regulates, what a bad wire would do to the voltage here, and the field's command. */
@@ -66,22 +65,7 @@
 	{/each}
 	<div class="fields">
 		{#each topics as topic (topic)}
-			{@const asked = bench.view?.statements.find((s) => s.topic === topic)}
-			{#if asked && asked.choices.length > 0}
-				<Choice
-					words={asked.title}
-					choices={asked.choices}
-					stated={asked.stated?.value}
-					onstate={(value) => bench.state(topic, value)}
-				/>
-			{:else if asked}
-				<Words
-					words={asked.title}
-					unit={asked.unit}
-					stated={asked.stated?.value}
-					onstate={(value) => bench.state(topic, value)}
-				/>
-			{/if}
+			<TopicField {bench} {topic} />
 		{/each}
 	</div>
 	<p class="soft">
@@ -92,21 +76,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 16px;
-	}
-	h2 {
-		font-size: 18px;
-		font-weight: 750;
-	}
-	small {
-		padding-left: 8px;
-		font-size: 15px;
-		font-weight: 600;
-		color: var(--soft);
-	}
 	table {
 		font-size: 15px;
 		border-collapse: collapse;
@@ -124,20 +93,10 @@
 		white-space: nowrap;
 		font-variant-numeric: tabular-nums;
 	}
-	.figure {
-		display: grid;
-		grid-template-columns: 90px minmax(0, 1fr);
-		gap: 10px;
-		font-size: 15px;
-	}
 	.fields {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr));
 		gap: 0 16px;
-	}
-	.soft {
-		font-size: 14px;
-		color: var(--soft);
 	}
 	@media (max-width: 767px) {
 		table {

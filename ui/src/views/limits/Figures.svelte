@@ -1,8 +1,7 @@
 <script lang="ts">
 	import type { FigureVerdict, Statement } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
-	import Choice from '../look/Choice.svelte';
-	import Words from '../look/Words.svelte';
+	import TopicField from '../look/TopicField.svelte';
 
 	/** Measured beside the volts: what each number says, and where it is typed. */
 	type Props = { bench: CaseState; verdicts: FigureVerdict[] };
@@ -45,22 +44,7 @@
 			<summary>{title} <small>{stated(topics)} of {topics.length}</small></summary>
 			<div class="fields">
 				{#each topics as topic (topic)}
-					{@const asked = of(topic)}
-					{#if asked && asked.choices.length > 0}
-						<Choice
-							words={asked.title}
-							choices={asked.choices}
-							stated={asked.stated?.value}
-							onstate={(value) => bench.state(topic, value)}
-						/>
-					{:else if asked}
-						<Words
-							words={asked.title}
-							unit={asked.unit}
-							stated={asked.stated?.value}
-							onstate={(value) => bench.state(topic, value)}
-						/>
-					{/if}
+					<TopicField {bench} {topic} />
 				{/each}
 			</div>
 		</details>
