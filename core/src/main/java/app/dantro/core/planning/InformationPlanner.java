@@ -7,6 +7,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.diagnosis.Proof;
+import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Outlook;
@@ -28,8 +29,10 @@ public final class InformationPlanner {
 
     private static final double PROOF_BITS = 0.7;
     private static final double DOUBTED = 0.15;
-    /** Effort of putting the leads where nobody would look for a fault; once little speaks for one, that matters less. */
-    private static final double UNFAMILIAR = 2.5;
+    /** Effort of putting the leads where nobody would look for the fault: a bad start is looked for in the big current's way. */
+    private static final double UNFAMILIAR_FOR_A_START = 2.5;
+
+    private static final double UNFAMILIAR = 1.0;
 
     private static final Comparator<Proposal> BY_WORTH =
             Comparator.comparingDouble(Proposal::worth).reversed();
@@ -59,8 +62,7 @@ public final class InformationPlanner {
                 .toArray();
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
-        double faulty = 1 - posterior.healthy();
-        this.unfamiliar = UNFAMILIAR * faulty * faulty;
+        this.unfamiliar = posterior.evidence().complaint() == Complaint.STARTING ? UNFAMILIAR_FOR_A_START : UNFAMILIAR;
         this.familiarity = new Familiarity(
                 circuit, posterior.evidence().starts().filter(starts -> !starts).isPresent());
     }
