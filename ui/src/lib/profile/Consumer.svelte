@@ -1,9 +1,11 @@
 <script lang="ts">
 	import type { Profile } from '../api/client';
-	import { volts } from '../format/si';
+	import { amps, volts } from '../format/si';
 
 	type Props = { profile: Profile; /** Lies across instead of standing upright. */ flat?: boolean };
 	let { profile, flat = false }: Props = $props();
+	const split = $derived(profile.split);
+	const about = $derived(split?.measured ? '' : '≈ ');
 	const whom = $derived(profile.loop === 'STARTING' ? 'the motor' : 'the battery');
 </script>
 
@@ -16,6 +18,18 @@
 		<span>left for {whom}{profile.consumerMeasured ? '' : ', worked out'}</span>
 	{/if}
 	<span class="soft">healthy<br /><b>{profile.healthyConsumerVolts.toFixed(1)} V</b></span>
+	{#if split}
+		<span class="soft"
+			>battery <b>{about}{amps(split.batteryAmps)}</b><br />loads <b>{about}{amps(split.loadAmps)}</b></span
+		>
+		{#if split.sumVolts !== undefined}
+			<span class="soft"
+				>both sides <b>{volts(split.sumVolts)} V</b><br />school {volts(split.mostSumVolts)} V<br /><b
+					>{split.sumVolts > split.mostSumVolts ? 'over' : 'within'}</b
+				></span
+			>
+		{/if}
+	{/if}
 </aside>
 
 <style>

@@ -21,6 +21,9 @@
 			.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT')
 			.toSorted((a, b) => (b.probability ?? 0) - (a.probability ?? 0)) ?? []
 	);
+	/** What others found stays in sight: it clears and condemns nothing here. */
+	const OUTSIDE = new Set(['OUTSIDE', 'REPLACED', 'OLD_BENCH', 'NEW_BENCH']);
+	const outside = $derived(view?.statements.filter((s) => OUTSIDE.has(s.topic) && s.stated) ?? []);
 	const groups = $derived(
 		view
 			? [
@@ -106,6 +109,20 @@
 					onwithdraw={(id) => bench.strike(id, 'Withdrawn')}
 					onrestore={(id) => bench.restore(id)}
 				/>
+				{#if outside.length > 0}
+					<section class="card said" aria-label="Found by others">
+						<h2>Found by others, unproven here</h2>
+						{#each outside as s (s.topic)}
+							<p>
+								<b>{s.title}:</b>
+								{s.choices.find((c) => c.value === s.stated?.value)?.words ?? s.stated?.value}
+							</p>
+						{/each}
+						<p class="soft">
+							On a bench the wiring is not in the circuit. Where it contradicts the readings, both stay open.
+						</p>
+					</section>
+				{/if}
 				<Course course={view.course} />
 				{#if view.photos.length > 0}
 					<section class="card" aria-label="Pictures">
@@ -126,6 +143,18 @@
 {/if}
 
 <style>
+	.said {
+		padding: 14px 18px;
+		font-size: 15px;
+	}
+	.said h2 {
+		font-size: 16px;
+		font-weight: 750;
+	}
+	.soft {
+		font-size: 14px;
+		color: var(--soft);
+	}
 	.history {
 		display: grid;
 		gap: 12px;

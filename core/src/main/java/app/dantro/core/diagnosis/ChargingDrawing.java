@@ -9,12 +9,14 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.diagnosis.LoopProfile.Remainder;
 import app.dantro.core.diagnosis.LoopProfile.SideProfile;
+import app.dantro.core.diagnosis.LoopProfile.Split;
 import app.dantro.core.diagnosis.LoopProfile.Step;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
@@ -26,6 +28,8 @@ final class ChargingDrawing {
     private static final double LEAST_SHARE = 1e-3;
     private static final double BAND_SIGMAS = 1.96;
     private static final double UPPER_SIGMAS = 2.58 * 1.5;
+    /** The school of the sum, for 12 V (docs/job.md, limits by school). */
+    private static final double MOST_SUM_VOLTS = 0.5;
 
     private final Findings findings;
     private final Circuit circuit;
@@ -88,7 +92,29 @@ final class ChargingDrawing {
                 supply,
                 returns,
                 battery,
-                healthy.nominal().between(circuit.plusPost(), circuit.minusPost()));
+                healthy.nominal().between(circuit.plusPost(), circuit.minusPost()),
+                Optional.of(split(supply, returns)));
+    }
+
+    /** With a clamp on both cables it is what they show, else what a healthy vehicle's would. */
+    private Split split(SideProfile supply, SideProfile returns) {
+        OptionalDouble stated = findings.evidence().statedSinceRepair().figure(Topic.BATTERY_AMPS);
+        boolean known = measuredAmps && stated.isPresent();
+        double into = known ? stated.getAsDouble() : -blockAmps();
+        return new Split(
+                into,
+                (known ? amps : healthy.nominal().amps(alternator.id())) - into,
+                known,
+                supply.wholeVolts().flatMap(s -> returns.wholeVolts().map(r -> s + r)),
+                MOST_SUM_VOLTS * circuit.blocks());
+    }
+
+    /** What the batteries deliver between the posts, in A; those in series carry the same. */
+    private double blockAmps() {
+        return circuit.batteries().stream()
+                        .mapToDouble(b -> healthy.nominal().amps(b.id()))
+                        .sum()
+                / circuit.blocks();
     }
 
     private SideProfile side(Side side, List<Part> parts, PointId first, PointId last) {

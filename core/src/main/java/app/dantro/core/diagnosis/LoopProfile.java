@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param ampsMeasured false if the class's current stood in
  * @param sourceVolts at the source, in volts, if read: the posts while cranking, B+ to case while charging
  * @param consumerVolts what is left for the starter, or for the battery, in volts, if it is known
+ * @param split where an alternator's current goes; empty while starting
  */
 public record LoopProfile(
         Kind kind,
@@ -22,7 +23,8 @@ public record LoopProfile(
         SideProfile supply,
         SideProfile returns,
         Optional<Remainder> consumerVolts,
-        double healthyConsumerVolts) {
+        double healthyConsumerVolts,
+        Optional<Split> split) {
 
     /** The loops of a vehicle. */
     public enum Kind {
@@ -79,6 +81,18 @@ public record LoopProfile(
                     standing);
         }
     }
+
+    /**
+     * Where an alternator's current goes, and what both sides lose of its volts together.
+     *
+     * @param batteryAmps into the battery, negative out of it, in A
+     * @param loadAmps into the loads, in A
+     * @param measured false if these are a healthy vehicle's
+     * @param sumVolts what both sides lose, in V, if both were read
+     * @param mostSumVolts what the school of the sum allows, in V
+     */
+    public record Split(
+            double batteryAmps, double loadAmps, boolean measured, Optional<Double> sumVolts, double mostSumVolts) {}
 
     /** What is left for the consumer. */
     public record Remainder(double volts, boolean measured) {}

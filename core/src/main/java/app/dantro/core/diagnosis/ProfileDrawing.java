@@ -62,7 +62,8 @@ final class ProfileDrawing {
                 supply,
                 returns,
                 remainder(posts, supply, returns),
-                healthyMotor);
+                healthyMotor,
+                Optional.empty());
     }
 
     private Optional<Remainder> remainder(Optional<Double> posts, SideProfile supply, SideProfile returns) {

@@ -62,6 +62,11 @@ class ChargingSurveyTest {
                 .isCloseTo(whole, within(1e-9));
         assertThat(profile.supply().healthyUpperVolts()).isLessThan(whole);
         assertThat(profile.consumerVolts().orElseThrow().measured()).isTrue();
+        LoopProfile.Split split = profile.split().orElseThrow();
+        assertThat(split.batteryAmps() + split.loadAmps()).isCloseTo(profile.amps(), within(0.5));
+        assertThat(split.measured()).isFalse();
+        assertThat(split.mostSumVolts()).isEqualTo(1.0);
+        assertThat(split.batteryAmps()).isPositive();
     }
 
     @Test

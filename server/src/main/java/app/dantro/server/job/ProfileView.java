@@ -20,7 +20,16 @@ public record ProfileView(
         ProfileSideView returns,
         Optional<Double> consumerVolts,
         Optional<Boolean> consumerMeasured,
-        double healthyConsumerVolts) {
+        double healthyConsumerVolts,
+        Optional<SplitView> split) {
+
+    /** Where an alternator's current goes in A, and what both sides lose together in V. */
+    public record SplitView(
+            double batteryAmps, double loadAmps, boolean measured, Optional<Double> sumVolts, double mostSumVolts) {
+        static SplitView of(LoopProfile.Split s) {
+            return new SplitView(s.batteryAmps(), s.loadAmps(), s.measured(), s.sumVolts(), s.mostSumVolts());
+        }
+    }
 
     static ProfileView of(Circuit circuit, LoopProfile profile) {
         boolean starting = profile.kind() == LoopProfile.Kind.STARTING;
@@ -35,7 +44,8 @@ public record ProfileView(
                         circuit, starting ? circuit.startingReturn() : circuit.chargingReturn(), profile.returns()),
                 profile.consumerVolts().map(LoopProfile.Remainder::volts),
                 profile.consumerVolts().map(LoopProfile.Remainder::measured),
-                profile.healthyConsumerVolts());
+                profile.healthyConsumerVolts(),
+                profile.split().map(SplitView::of));
     }
 
     /** One side: n + 1 points and the n steps between them, in the order of flow. */
