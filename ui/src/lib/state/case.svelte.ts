@@ -327,6 +327,8 @@ export class CaseState {
 			this.#message = problemText(error);
 			return;
 		}
+		const now = this.#leads;
+		if (now?.red !== leads.red || now.black !== leads.black || now.condition !== leads.condition) return;
 		this.#message = '';
 		this.#edit({
 			text: data.typed,
@@ -475,10 +477,13 @@ export class CaseState {
 
 	async #expect(): Promise<void> {
 		const { red, black } = this.#draft;
+		const condition = this.condition;
 		if (!red || !black) return;
 		const { data, error } = await api.GET('/api/cases/{caseId}/expectation', {
-			params: { path: { caseId: this.id }, query: { red, black, condition: this.condition } }
+			params: { path: { caseId: this.id }, query: { red, black, condition } }
 		});
+		// Meanwhile the leads may stand elsewhere, or the plan is followed again.
+		if (this.#draft.red !== red || this.#draft.black !== black || this.condition !== condition) return;
 		if (data) this.#chosen = data;
 		else this.#message = problemText(error);
 	}

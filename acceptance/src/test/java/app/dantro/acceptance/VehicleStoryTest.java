@@ -234,6 +234,7 @@ class VehicleStoryTest {
             new Bench(page).seesTitle(pair[2]);
             int before = new Bench(page).readings().count();
             tap(page, "Simulated meter");
+            assertThat(page.locator(".entry")).containsText("simulated");
             tap(page, "Save");
             new Bench(page).seesReadings(before + 1);
         }
