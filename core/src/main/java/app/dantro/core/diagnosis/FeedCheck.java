@@ -55,14 +55,17 @@ public record FeedCheck(Optional<Double> batteryVolts, List<Pin> pins, String sa
         private final Circuit circuit;
         private final Alternator alternator;
         private final Optional<Double> battery;
+        /** The posts were not read with the key on. */
+        private final boolean atRest;
 
         Check(CaseEvidence evidence, Alternator alternator) {
             this.evidence = evidence;
             this.said = evidence.statedSinceRepair();
             this.circuit = evidence.circuit();
             this.alternator = alternator;
-            this.battery = volts(circuit.plusPost(), circuit.minusPost(), Condition.KEY_ON)
-                    .or(() -> volts(circuit.plusPost(), circuit.minusPost(), Condition.REST));
+            Optional<Double> keyOn = volts(circuit.plusPost(), circuit.minusPost(), Condition.KEY_ON);
+            this.atRest = keyOn.isEmpty();
+            this.battery = keyOn.or(() -> volts(circuit.plusPost(), circuit.minusPost(), Condition.REST));
         }
 
         FeedCheck check() {
@@ -129,6 +132,17 @@ public record FeedCheck(Optional<Double> batteryVolts, List<Pin> pins, String sa
                         read.isEmpty() ? "Not read yet." : "Read the battery's posts with the key on beside it.");
             }
             double lost = battery.get() - read.get();
+            if (atRest && lost > ERROR_VOLTS && lost <= ALLOWED_VOLTS) {
+                return new Pin(
+                        name,
+                        red,
+                        black,
+                        topic,
+                        shown,
+                        Sign.SAYS_LITTLE,
+                        "%s below the battery at rest; with the key on it stands lower itself: read its posts too."
+                                .formatted(Amount.volts(lost, 0.01)));
+            }
             Sign sign = lost <= ERROR_VOLTS ? Sign.GOOD : lost <= ALLOWED_VOLTS ? Sign.SUSPECT : Sign.FAILS;
             String says = switch (sign) {
                 case GOOD -> "Battery voltage arrives: continuity only, nothing is certified.";
