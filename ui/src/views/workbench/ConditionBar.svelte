@@ -139,7 +139,7 @@
 	}
 	.bar {
 		display: grid;
-		grid-template-columns: 2.05fr 1.3fr 0.75fr 0.9fr;
+		grid-template-columns: 1.95fr 1.45fr 0.72fr 0.88fr;
 		gap: 8px;
 	}
 	.bar.turns {
