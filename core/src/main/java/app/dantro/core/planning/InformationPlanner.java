@@ -29,10 +29,10 @@ public final class InformationPlanner {
 
     private static final double PROOF_BITS = 0.7;
     private static final double DOUBTED = 0.15;
-    /** Effort of putting the leads where nobody would look for the fault: a bad start is looked for in the big current's way. */
-    private static final double UNFAMILIAR_FOR_A_START = 2.5;
-
+    /** Effort of putting the leads where nobody would look for the fault. */
     private static final double UNFAMILIAR = 1.0;
+    /** A bad start is looked for in the big current's way. */
+    private static final double UNFAMILIAR_FOR_A_START = 2.5;
 
     private static final Comparator<Proposal> BY_WORTH =
             Comparator.comparingDouble(Proposal::worth).reversed();
@@ -62,9 +62,18 @@ public final class InformationPlanner {
                 .toArray();
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
-        this.unfamiliar = posterior.evidence().complaint() == Complaint.STARTING ? UNFAMILIAR_FOR_A_START : UNFAMILIAR;
+        this.unfamiliar = unfamiliar(posterior.evidence().complaint());
         this.familiarity = new Familiarity(
                 circuit, posterior.evidence().starts().filter(starts -> !starts).isPresent());
+    }
+
+    /** Where nobody complains, nobody expects anything of a pair. */
+    private static double unfamiliar(Complaint complaint) {
+        return switch (complaint) {
+            case STARTING -> UNFAMILIAR_FOR_A_START;
+            case CHARGING, UNKNOWN -> UNFAMILIAR;
+            case NONE -> 0;
+        };
     }
 
     /** The best measurements, the best first; empty if nothing can be measured. */
