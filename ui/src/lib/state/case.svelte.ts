@@ -435,6 +435,7 @@ export class CaseState {
 
 	/** Records something said or seen beside readings. */
 	state(topic: Topic, value: string): void {
+		if (topic === 'CLOSED_UNVERIFIED') this.followPlan();
 		this.#write(
 			'statements',
 			{ topic, value, note: '', by: this.device, saidAtMs: workshopNow() },
@@ -458,6 +459,7 @@ export class CaseState {
 	}
 
 	complaintTest(passed: boolean): void {
+		this.followPlan();
 		this.#write(
 			'complaint-tests',
 			{ passed, note: '', by: this.device, doneAtMs: workshopNow() },
