@@ -52,7 +52,6 @@ export class CaseState {
 	#outbox: Outbox;
 	#copies: Copies;
 	#asOfMs = $state(0);
-	#request = 0;
 	#otherLoop = $state(false);
 	#seat = $state.raw<SeatView | null>(null);
 	#seatAt = $state(0);
@@ -200,12 +199,10 @@ export class CaseState {
 		}
 	}
 
-	/** Fetches the case; a later request wins over an earlier one. */
+	/** Fetches the case. */
 	async load(): Promise<void> {
-		const request = ++this.#request;
 		try {
 			const { data, error } = await api.GET('/api/cases/{caseId}', { params: { path: { caseId: this.id } } });
-			if (request !== this.#request) return;
 			if (data) {
 				this.#show(data);
 				if (this.#message === UNREACHABLE) this.#message = '';
@@ -505,8 +502,14 @@ export class CaseState {
 		});
 	}
 
+	/** Shows what the server said, unless it is older than what is on screen: answers may cross. */
 	#show(view: CaseView): void {
-		this.#request++;
+		const shown = this.#view;
+		const older =
+			shown !== null &&
+			(view.entries < shown.entries ||
+				(view.entries === shown.entries && view.judgement.preparing && !shown.judgement.preparing));
+		if (older && this.#asOfMs === 0) return;
 		this.#view = view;
 		this.#asOfMs = 0;
 		this.#copies.keep(view, workshopNow());

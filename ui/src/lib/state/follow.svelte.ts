@@ -11,6 +11,10 @@ export function followCase(
 		if (document.visibilityState !== 'visible' || stream) return;
 		stream = new EventSource(`/api/cases/${caseId}/events`);
 		stream.addEventListener('changed', onchange);
+		// What changed before the stream stood was told to nobody here.
+		stream.addEventListener('open', (event) => {
+			if (event instanceof MessageEvent) onchange();
+		});
 		stream.addEventListener('seat', (event) => onseat?.(JSON.parse(event.data) as SeatView));
 	};
 	const close = () => {

@@ -70,6 +70,19 @@ public record CaseFile(
         return new CaseFile(record, onCircuit, more, repairs, tests, statements, photos, strikes, simulation);
     }
 
+    /** How many entries are on record; nothing is ever taken out, so a later state has never fewer. */
+    public int entries() {
+        long answers = readings.stream().filter(r -> r.answer().isPresent()).count();
+        return onCircuit.version()
+                + readings.size()
+                + (int) answers
+                + repairs.size()
+                + tests.size()
+                + statements.size()
+                + photos.size()
+                + strikes.size();
+    }
+
     /** The strike that is in force on a target, if it is struck. */
     public Optional<Strike> strikeOn(UUID target) {
         Map<UUID, Strike> newest = new HashMap<>();

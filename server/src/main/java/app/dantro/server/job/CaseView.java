@@ -37,9 +37,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
-/** One case with everything that follows from its events. */
+/**
+ * One case with everything that follows from its events.
+ *
+ * @param entries on record when this was worked out: of two answers that cross, the one with fewer is the older
+ */
 public record CaseView(
         UUID id,
+        int entries,
         String vehicle,
         String complaint,
         Concern concern,
@@ -105,6 +110,7 @@ public record CaseView(
         CaseEvidence evidence = findings.evidence();
         return new CaseView(
                 file.record().id(),
+                file.entries(),
                 file.record().vehicle(),
                 file.record().complaint(),
                 file.record().concern(),

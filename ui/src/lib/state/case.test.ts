@@ -1,0 +1,85 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { CaseView, Probe } from '../api/client';
+
+const get = vi.hoisted(() => vi.fn());
+vi.mock('../api/client', async (original) => ({
+	...(await original<typeof import('../api/client')>()),
+	api: { GET: get }
+}));
+
+const { CaseState } = await import('./case.svelte');
+
+const view = (entries: number, change: Partial<CaseView> = {}): CaseView =>
+	({
+		id: 'c',
+		entries,
+		headline: `after ${entries}`,
+		readings: [],
+		concern: 'STARTING',
+		next: {},
+		judgement: { preparing: false },
+		...change
+	}) as unknown as CaseView;
+const answered = (body: unknown) => new Response(JSON.stringify(body), { status: 201 });
+const opened = (send: typeof fetch) => new CaseState('c', 'db', 'bench', localStorage, send);
+const settle = () => new Promise((resolve) => setTimeout(resolve));
+
+describe('CaseState', () => {
+	beforeEach(() => {
+		localStorage.clear();
+		get.mockReset();
+	});
+
+	it('keeps what another device saved when the answer to its own save comes late and is older', async () => {
+		let answer = (_: Response): void => undefined;
+		const bench = opened(() => new Promise((resolve) => (answer = resolve)));
+		get.mockResolvedValue({ data: view(1) });
+		await bench.load();
+		bench.state('CRANK', 'STOP');
+		get.mockResolvedValue({ data: view(3) });
+		void bench.load();
+		await settle();
+		answer(answered(view(2)));
+		await settle();
+		expect(bench.view?.headline).toBe('after 3');
+	});
+
+	it('shows what came between when a fetch overtakes the answer to a save', async () => {
+		let fetched = (_: unknown): void => undefined;
+		const bench = opened(async () => answered(view(2)));
+		get.mockReturnValue(new Promise((resolve) => (fetched = resolve)));
+		void bench.load();
+		bench.state('CRANK', 'STOP');
+		await settle();
+		fetched({ data: view(3) });
+		await settle();
+		expect(bench.view?.headline).toBe('after 3');
+	});
+
+	it('expects nothing of leads that were moved while the answer was on its way', async () => {
+		const waiting: ((answer: unknown) => void)[] = [];
+		get.mockImplementation(() => new Promise((resolve) => waiting.push(resolve)));
+		const bench = opened(async () => answered(view(1)));
+		bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
+		const first = bench.put('red', 'c');
+		const second = bench.put('red', 'd');
+		const probe = (red: string) =>
+			({ red: { id: red }, black: { id: 'b' }, condition: 'CRANKING' }) as unknown as Probe;
+		waiting[1]?.({ data: probe('d') });
+		waiting[0]?.({ data: probe('c') });
+		await Promise.all([first, second]);
+		expect(bench.probe?.red.id).toBe('d');
+	});
+
+	it('drops a meter reading that belongs to another condition by the time it arrives', async () => {
+		const waiting: ((answer: unknown) => void)[] = [];
+		get.mockImplementation(() => new Promise((resolve) => waiting.push(resolve)));
+		const bench = opened(async () => answered(view(1)));
+		bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
+		const measured = bench.measure();
+		void bench.setCondition('RAISED_LOADED');
+		waiting[0]?.({ data: { typed: '9.81', range: 'V20' } });
+		await measured;
+		expect(bench.draft.text).toBe('');
+	});
+});
