@@ -24,9 +24,8 @@
 		>
 		{#if split.sumVolts !== undefined}
 			<span class="soft"
-				>both sides <b>{volts(split.sumVolts)} V</b><br />school {volts(split.mostSumVolts)} V<br /><b
-					>{split.sumVolts > split.mostSumVolts ? 'over' : 'within'}</b
-				></span
+				>both sides<br /><b class="one">{volts(split.sumVolts)} V</b><br />school {volts(split.mostSumVolts)} V<br
+				/><b>{split.sumVolts > split.mostSumVolts ? 'over' : 'within'}</b></span
 			>
 		{/if}
 	{/if}
@@ -48,6 +47,9 @@
 	strong {
 		font-size: 22px;
 		font-weight: 850;
+		white-space: nowrap;
+	}
+	.one {
 		white-space: nowrap;
 	}
 	.soft {

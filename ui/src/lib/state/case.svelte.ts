@@ -101,6 +101,14 @@ export class CaseState {
 		const probe = this.probe;
 		return probe && { red: probe.red.id, black: probe.black.id, condition: probe.condition };
 	}
+	/** The same, and the battery's posts where the step asks for no reading. */
+	get #standing(): { red?: string; black?: string } {
+		const posts = this.#view?.posts;
+		return {
+			red: this.#draft.red ?? this.probe?.red.id ?? posts?.red,
+			black: this.#draft.black ?? this.probe?.black.id ?? posts?.black
+		};
+	}
 	get ownChoice(): boolean {
 		return this.#chosen !== null;
 	}
@@ -239,12 +247,7 @@ export class CaseState {
 	}
 
 	async setCondition(condition: Condition): Promise<void> {
-		const probe = this.probe;
-		this.#edit({
-			condition,
-			red: this.#draft.red ?? probe?.red.id,
-			black: this.#draft.black ?? probe?.black.id
-		});
+		this.#edit({ condition, ...this.#standing });
 		await this.#expect();
 	}
 
@@ -254,11 +257,9 @@ export class CaseState {
 
 	/** Puts one lead on any point of the circuit. */
 	async put(lead: 'red' | 'black', point: string): Promise<void> {
-		const probe = this.probe;
 		this.#message = '';
 		this.#edit({
-			red: this.#draft.red ?? probe?.red.id,
-			black: this.#draft.black ?? probe?.black.id,
+			...this.#standing,
 			condition: this.condition,
 			[lead]: point
 		});

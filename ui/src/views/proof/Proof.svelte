@@ -24,34 +24,39 @@
 	/** What others found stays in sight: it clears and condemns nothing here. */
 	const OUTSIDE = new Set(['OUTSIDE', 'REPLACED', 'OLD_BENCH', 'NEW_BENCH']);
 	const outside = $derived(view?.statements.filter((s) => OUTSIDE.has(s.topic) && s.stated) ?? []);
-	const groups = $derived(
-		view
-			? [
-					...(alarmed.length > 0 ? [{ name: 'Faulty or suspect', tone: '', parts: alarmed }] : []),
-					{ name: 'Battery', tone: '', parts: calm(view.parts.filter((p) => p.id === 'battery')) },
-					{ name: 'Supply side', tone: 'supply', parts: bySide(view.parts, 'SUPPLY') },
-					{ name: 'Starter', tone: '', parts: calm(view.parts.filter((p) => p.id === 'starter')) },
-					{ name: 'Return side', tone: 'return', parts: bySide(view.parts, 'RETURN') },
-					{ name: 'Charging, grounds and control', tone: '', parts: calm(view.parts.filter(elsewhere)) }
-				]
-			: []
-	);
+	type Group = { name: string; tone: string; has: (part: Part) => boolean };
+	const STARTING: Group[] = [
+		{ name: 'Battery', tone: '', has: (p) => p.id === 'battery' },
+		{ name: 'Supply side', tone: 'supply', has: (p) => p.side === 'SUPPLY' },
+		{ name: 'Starter', tone: '', has: (p) => p.id === 'starter' },
+		{ name: 'Return side', tone: 'return', has: (p) => p.side === 'RETURN' },
+		{ name: 'Charging, grounds and control', tone: '', has: () => true }
+	];
+	const CHARGING: Group[] = [
+		{ name: 'Alternator', tone: '', has: (p) => p.id === 'alternator' },
+		{ name: 'Charging, supply side', tone: 'supply', has: (p) => p.chargingSide === 'SUPPLY' },
+		{ name: 'Charging, return side', tone: 'return', has: (p) => p.chargingSide === 'RETURN' },
+		{ name: 'Battery', tone: '', has: (p) => p.id === 'battery' },
+		{ name: 'Starting, grounds and control', tone: '', has: () => true }
+	];
+	const groups = $derived(view ? grouped(view.parts, view.concern === 'CHARGING' ? CHARGING : STARTING) : []);
 
 	$effect(() => {
 		void bench.load();
 		return followCase(bench.id, () => void bench.load());
 	});
 
-	function bySide(parts: Part[], side: string): Part[] {
-		return calm(parts.filter((p) => p.side === side));
-	}
-
-	function elsewhere(part: Part): boolean {
-		return part.side === undefined && part.id !== 'battery' && part.id !== 'starter';
-	}
-
-	function calm(parts: Part[]): Part[] {
-		return parts.filter((p) => !alarmed.includes(p));
+	/** Every part once: what is alarming first, then in the first group that has it. */
+	function grouped(parts: Part[], groups: Group[]): { name: string; tone: string; parts: Part[] }[] {
+		const calm = parts.filter((p) => !alarmed.includes(p));
+		return [
+			{ name: 'Faulty or suspect', tone: '', parts: alarmed },
+			...groups.map((group) => ({
+				name: group.name,
+				tone: group.tone,
+				parts: calm.filter((p) => groups.find((g) => g.has(p)) === group)
+			}))
+		];
 	}
 
 	function onkeydown(event: KeyboardEvent): void {

@@ -7,6 +7,7 @@
 	type Props = { view: CaseView; onwithdraw: (id: string) => void; onrestore: (id: string) => void };
 	let { view, onwithdraw, onrestore }: Props = $props();
 	const now = workshopNow();
+	const wiring = $derived(new Set(view.parts.filter((p) => p.kind !== 'component').map((p) => p.id)));
 </script>
 
 <section class="card" aria-label="Repair and retest">
@@ -22,10 +23,11 @@
 			{#if repair.note}<p>{repair.note}</p>{/if}
 			<p class="soft">{moment(repair.doneAtMs, now)}, {repair.doneBy}{repair.struck ? ', withdrawn' : ''}</p>
 			{#if !repair.struck}
-				<p>
-					Before <b>{repair.before ?? 'not read'}</b>, after
-					<b>{repair.after ?? 'not read yet'}</b>
-				</p>
+				<!-- Nothing is read across a device: what was foretold of it tells. -->
+				{#if wiring.has(repair.part)}<p>
+						Before <b>{repair.before ?? 'not read'}</b>, after
+						<b>{repair.after ?? 'not read yet'}</b>
+					</p>{/if}
 				<Key onclick={() => onwithdraw(repair.id)}>Withdraw</Key>
 			{:else}
 				<Key onclick={() => onrestore(repair.id)}>Restore</Key>

@@ -2,6 +2,7 @@
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import Cautions from './Cautions.svelte';
+	import PlaceAnywhere from './PlaceAnywhere.svelte';
 	import ProbeCard from './ProbeCard.svelte';
 	import RepairCard from './RepairCard.svelte';
 	import SeatKeys from './SeatKeys.svelte';
@@ -12,6 +13,7 @@
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
+	let choosing = $state(false);
 	const step = $derived(bench.view?.next);
 	const undone = $derived(
 		bench.view?.statements.filter((s) => s.group === 'TWO_ENDED' && s.stated?.value === 'OPEN') ?? []
@@ -28,7 +30,13 @@
 	{#if bench.asked}
 		<SlipQuestion {bench} reading={bench.asked} />
 	{:else if bench.probe}
-		<ProbeCard {bench} probe={bench.probe} title={ownTitle} why={ownTitle ? step?.why : undefined} />
+		<ProbeCard
+			{bench}
+			probe={bench.probe}
+			title={ownTitle}
+			why={ownTitle ? step?.why : undefined}
+			bind:choosing
+		/>
 	{:else if step?.kind === 'REPAIR'}
 		<RepairCard {bench} {step} />
 	{:else if step}
@@ -55,6 +63,9 @@
 		{/if}
 		{#if bench.message}<p role="alert">{bench.message}</p>{/if}
 		<Cautions cautions={step.cautions} />
+	{/if}
+	{#if bench.view && step?.kind !== 'DONE' && !bench.asked && !bench.probe}
+		<PlaceAnywhere {bench} {...bench.view.posts} words="Read something else first" bind:open={choosing} />
 	{/if}
 	{#if step?.kind !== 'DONE'}<Timer {bench} shown="idle" />{/if}
 	{#if unseen}

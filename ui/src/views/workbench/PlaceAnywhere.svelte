@@ -1,19 +1,23 @@
 <script lang="ts">
-	import type { Probe } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 
-	type Props = { bench: CaseState; probe: Probe };
-	let { bench, probe }: Props = $props();
+	/** Where the leads stand, or would stand. */
+	type Props = { bench: CaseState; red: string; black: string; words?: string; open: boolean };
+	let { bench, red, black, words = 'Any other point', open = $bindable() }: Props = $props();
+	const leads = $derived([
+		{ lead: 'red', words: 'Red on', at: red },
+		{ lead: 'black', words: 'Black on', at: black }
+	] as const);
 	const points = $derived([...(bench.view?.points ?? [])].sort((a, b) => a.name.localeCompare(b.name, 'en')));
 </script>
 
-<details>
-	<summary>Any other point</summary>
+<details bind:open>
+	<summary>{words}</summary>
 	<div>
-		{#each ['red', 'black'] as const as lead (lead)}
+		{#each leads as { lead, words, at } (lead)}
 			<label>
-				<span>{lead === 'red' ? 'Red on' : 'Black on'}</span>
-				<select value={probe[lead].id} onchange={(e) => bench.put(lead, e.currentTarget.value)}>
+				<span>{words}</span>
+				<select value={at} onchange={(e) => bench.put(lead, e.currentTarget.value)}>
 					{#each points as point (point.id)}
 						<option value={point.id}>{point.name}</option>
 					{/each}

@@ -17,8 +17,9 @@
 		probe: Probe;
 		/** Overrides the probe's own title, as for charging. */ title?: string;
 		why?: string;
+		/** The list of all points is open. */ choosing: boolean;
 	};
-	let { bench, probe, title, why }: Props = $props();
+	let { bench, probe, title, why, choosing = $bindable() }: Props = $props();
 	const standby = $derived(bench.ownChoice ? [] : (bench.view?.judgement.standby ?? []));
 	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
 </script>
@@ -74,7 +75,12 @@
 			{:else}
 				<UndoKey {bench} />
 			{/if}
-			{#if !touch.current}<PlaceAnywhere {bench} {probe} />{/if}
+			{#if !touch.current}<PlaceAnywhere
+					{bench}
+					red={probe.red.id}
+					black={probe.black.id}
+					bind:open={choosing}
+				/>{/if}
 		</div>
 		{#if standby.length > 0 && !touch.current}<Standby {bench} probes={standby} />{/if}
 		{#if touch.current}
@@ -85,7 +91,7 @@
 				disabled={!bench.draft.text || bench.halfPlaced !== null}
 			/>
 			{#if standby.length > 0}<Standby {bench} probes={standby} />{/if}
-			<PlaceAnywhere {bench} {probe} />
+			<PlaceAnywhere {bench} red={probe.red.id} black={probe.black.id} bind:open={choosing} />
 		{/if}
 	</div>
 	<Cautions cautions={bench.ownChoice ? probe.cautions : (bench.view?.next.cautions ?? [])} />

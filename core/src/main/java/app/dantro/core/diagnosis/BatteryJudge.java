@@ -27,10 +27,18 @@ public final class BatteryJudge {
     private final double leastAmps;
     private final double celsius;
     private final Statements statements;
+    private final String ammeter;
 
     /** A judge of everything between the loop's posts. */
     BatteryJudge(SeriesLoop loop, double celsius, Statements statements) {
-        this(loop.battery(), "battery", loop.blocks(), loop.crankingAmps().lowAmps(), celsius, statements);
+        this(
+                loop.battery(),
+                "battery",
+                loop.blocks(),
+                loop.crankingAmps().lowAmps(),
+                celsius,
+                statements,
+                "the cranking current, by clamp");
     }
 
     /**
@@ -38,14 +46,23 @@ public final class BatteryJudge {
      *
      * @param blocks 12 V blocks in series between the posts
      * @param usualAmps what it delivers at least while cranking, in A
+     * @param ammeter where its current is measured
      */
-    BatteryJudge(Battery battery, String name, int blocks, double usualAmps, double celsius, Statements statements) {
+    BatteryJudge(
+            Battery battery,
+            String name,
+            int blocks,
+            double usualAmps,
+            double celsius,
+            Statements statements,
+            String ammeter) {
         this.battery = battery;
         this.name = name;
         this.blocks = blocks;
         this.leastAmps = LEAST_SHARE_OF_CLASS_CURRENT * usualAmps;
         this.celsius = celsius;
         this.statements = statements;
+        this.ammeter = ammeter;
     }
 
     /** True if the base voltage looks like surface charge that has not been removed and read again. */
@@ -104,10 +121,10 @@ public final class BatteryJudge {
             boolean low = crank.volts() < limit;
             return found(
                     low ? Standing.SUSPECT : Standing.NOT_PROVEN,
-                    "%s while cranking, limit %s at %d °C. Without a full cranking current that alone proves nothing."
+                    "%s while cranking, limit %s at %d °C. Without a full cranking current of its own that alone proves nothing."
                             .formatted(shown(crank), Amount.volts(limit), Math.round(celsius)),
                     ids,
-                    "the cranking current, by clamp");
+                    ammeter);
         }
         double ohms = (base.volts() - crank.volts()) / amps.get();
         double upper = upperOhms();

@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -161,6 +162,34 @@ public record CaseEvidence(
                 .filter(r -> r.takenAtMillis() > since)
                 .filter(r -> same.map(c -> c == r.condition()).orElse(true))
                 .max(IN_TIME);
+    }
+
+    /** The last reading across just the repaired part before that repair. */
+    public Optional<Reading> before(Repair repair) {
+        return across(repair.part(), r -> r.takenAtMillis() <= repair.doneAtMillis())
+                .max(IN_TIME);
+    }
+
+    /**
+     * What that repair left across its part: the newest reading before the next repair of the same part, in the condition of
+     * the reading before it.
+     */
+    public Optional<Reading> after(Repair repair) {
+        long until = repairs.stream()
+                .filter(r -> r.part().equals(repair.part()) && r.doneAtMillis() > repair.doneAtMillis())
+                .mapToLong(Repair::doneAtMillis)
+                .min()
+                .orElse(Long.MAX_VALUE);
+        Optional<Condition> same = before(repair).map(Reading::condition);
+        return across(repair.part(), r -> r.takenAtMillis() > repair.doneAtMillis() && r.takenAtMillis() <= until)
+                .filter(r -> same.map(c -> c == r.condition()).orElse(true))
+                .max(IN_TIME);
+    }
+
+    /** Readings across just a part that count now or counted until a repair. */
+    private Stream<Reading> across(PartId id, Predicate<Reading> when) {
+        return Stream.concat(across(id, ReadingState.COUNTS), across(id, ReadingState.BEFORE_REPAIR))
+                .filter(when);
     }
 
     private Stream<Reading> across(PartId id, ReadingState state) {

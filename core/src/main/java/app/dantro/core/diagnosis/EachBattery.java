@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PointId;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Several batteries, each on its own (docs/job.md, battery): in series both carry the loop's current and their rests must
@@ -118,7 +120,7 @@ final class EachBattery {
                 : Optional.empty();
     }
 
-    /** The battery's own current: in a cable at its own posts, or for the first battery what the others leave. */
+    /** The battery's own current: in a cable that carries nothing else, or for the first battery what the others leave. */
     private Current own(Battery battery) {
         return alone(battery)
                 .or(() -> evidence.counted().stream()
@@ -152,20 +154,50 @@ final class EachBattery {
                 .filter(Current.Measured.class::isInstance)
                 .map(Current.Measured.class::cast)
                 .filter(m -> m.in().flatMap(circuit::part)
-                        .filter(p -> atPosts(p, battery))
+                        .filter(p -> carriesOnly(battery, p))
                         .isPresent())
                 .map(m -> Math.abs(m.amps()))
                 .reduce((first, second) -> second);
     }
 
-    private static boolean atPosts(Part part, Battery battery) {
-        return part.touches(battery.positivePost()) || part.touches(battery.negativePost());
+    /** True if the battery's current, and nothing else, flows in a part: nothing branches off before it. */
+    private boolean carriesOnly(Battery battery, Part part) {
+        return Stream.of(battery.positivePost(), battery.negativePost())
+                .anyMatch(post -> unbranched(post).contains(part));
+    }
+
+    /** The parts from a post up to the first point where something branches off. */
+    private List<Part> unbranched(PointId post) {
+        List<Part> way = new ArrayList<>();
+        PointId at = post;
+        List<Part> onward = onward(at, way);
+        while (onward.size() == 1 && (at.equals(post) || hangsFree(at))) {
+            Part next = onward.get(0);
+            way.add(next);
+            at = next.from().equals(at) ? next.to() : next.from();
+            onward = onward(at, way);
+        }
+        return way;
+    }
+
+    private List<Part> onward(PointId point, List<Part> come) {
+        return circuit.parts().stream()
+                .filter(p -> p.touches(point) && !come.contains(p))
+                .toList();
+    }
+
+    private boolean hangsFree(PointId point) {
+        return circuit.devices().stream().noneMatch(d -> d.terminals().contains(point));
     }
 
     private BatteryJudge judge(Battery battery) {
         boolean series = circuit.blocks() > 1;
         double usual = evidence.loop().crankingAmps().lowAmps() / (series ? 1 : all.size());
-        return new BatteryJudge(battery, battery.name(), 1, usual, evidence.celsius(), evidence.statedSinceRepair());
+        String ammeter = series
+                ? "the cranking current, by clamp"
+                : "its own cranking current, by a clamp around a cable that carries nothing else";
+        return new BatteryJudge(
+                battery, battery.name(), 1, usual, evidence.celsius(), evidence.statedSinceRepair(), ammeter);
     }
 
     private List<Reading> across(Battery battery, Condition condition) {

@@ -22,7 +22,7 @@ import java.util.stream.Stream;
  * and phases (docs/job.md, tests 1, 2, 5, 14 and 19 to 24). None of them condemns a device by itself.
  */
 public final class FigureJudge {
-    private static final double HEALTHY_RIPPLE_VOLTS = 0.1;
+    static final double HEALTHY_RIPPLE_VOLTS = 0.1;
     private static final double MOST_RIPPLE_VOLTS = 0.5;
     /** Two junctions in series. */
     private static final double TWO_JUNCTIONS_LOW_MV = 750;

@@ -44,6 +44,7 @@ public final class JudgedCase {
     private final Posterior posterior;
     private final Circuit circuit;
     private final Optional<PartId> called;
+    private final ChargingCertificates certificates;
 
     private JudgedCase(Findings rules, Judgement judgement) {
         this.rules = rules;
@@ -51,6 +52,7 @@ public final class JudgedCase {
         this.posterior = judgement.posterior();
         this.circuit = rules.evidence().circuit();
         this.called = judgement.called();
+        this.certificates = new ChargingCertificates(rules.evidence());
     }
 
     /** The findings of the rules with the judgement's standings, doubts and suspicions. */
@@ -143,9 +145,29 @@ public final class JudgedCase {
                             .formatted(Suspicion.words(p)),
                     rule.missing());
         }
-        boolean untouched = rule.standing() == Standing.NOT_PROVEN
-                && circuit.part(rule.part()).isPresent();
-        return untouched && !rules.loop().part(rule.part()).isPresent() ? certified(with) : with;
+        return rule.standing() == Standing.NOT_PROVEN ? shownGood(with, p) : with;
+    }
+
+    /** What a part that nothing speaks against has been shown to be, if anything: by its drop, else by all readings. */
+    private PartFinding shownGood(PartFinding with, double p) {
+        if (circuit.part(with.part()).isEmpty()) {
+            // Ripple is no part of the probability, and tells what loaded volts cannot.
+            return p >= SUSPECT
+                    ? with
+                    : GoodAlternator.finding(rules.evidence(), with).orElse(with);
+        }
+        boolean starting = rules.loop().part(with.part()).isPresent();
+        Optional<PartFinding> byDrop = certificates
+                .of(with.part())
+                .filter(c -> p <= EXONERATED)
+                .map(c -> starting
+                        ? with.as(
+                                Standing.NOT_PROVEN,
+                                c.words() + " The starter's current has not crossed it yet.",
+                                with.missing(),
+                                List.of(c.reading()))
+                        : with.as(Standing.CLEARED, c.words(), List.of(), List.of(c.reading())));
+        return byDrop.orElseGet(() -> starting ? with : certified(with));
     }
 
     private Stream<Proof.Look> looks(PartId part) {

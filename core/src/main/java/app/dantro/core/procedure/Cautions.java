@@ -1,7 +1,9 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The usual cautions, each at the step where it matters (docs/job.md, cautions). Most important first. */
 public final class Cautions {
@@ -15,8 +17,10 @@ public final class Cautions {
     private static final List<String> CHARGING = List.of(
             "Never charge a frozen battery. Hot, swollen or smelling of gas: stop and ventilate.",
             "Charger switched off before its clamps go on or come off.");
+    private static final String ONE_BATTERY = "Battery − off first: the starter stud is live without a fuse.";
+    private static final String SEVERAL_BATTERIES =
+            "The − of every battery off first: the starter stud is live without a fuse.";
     private static final List<String> REPAIR = List.of(
-            "Battery − off first: the starter stud is live without a fuse.",
             "Radio memory and airbag waiting time before disconnecting. The maker's service information comes first.",
             "Open the whole stack, bright metal on every face, torque, grease after assembly.");
     private static final List<String> RUNNING = List.of(
@@ -47,8 +51,11 @@ public final class Cautions {
         return CHARGING;
     }
 
-    public static List<String> repair() {
-        return REPAIR;
+    /** Before anything is taken apart; of several batteries one that stays connected keeps everything live. */
+    public static List<String> repair(Circuit circuit) {
+        return Stream.concat(
+                        Stream.of(circuit.batteries().size() > 1 ? SEVERAL_BATTERIES : ONE_BATTERY), REPAIR.stream())
+                .toList();
     }
 
     public static List<String> running() {

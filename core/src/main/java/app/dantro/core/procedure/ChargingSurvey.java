@@ -119,7 +119,7 @@ public final class ChargingSurvey {
                 Optional.empty(),
                 Optional.of(part),
                 Optional.empty(),
-                Cautions.repair());
+                Cautions.repair(findings.evidence().circuit()));
     }
 
     private static String headline(int taken, int of) {

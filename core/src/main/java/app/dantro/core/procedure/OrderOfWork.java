@@ -63,6 +63,10 @@ public final class OrderOfWork {
         boolean closing = assessment.next().kind() == Step.Kind.COMPLAINT_TEST
                 || assessment.next().kind() == Step.Kind.DONE;
         List<Topic> open = evidence.statements().open();
-        return closing && !open.isEmpty() ? assessment.at(Stage.RETEST, Step.restore(open)) : assessment;
+        return closing && !open.isEmpty()
+                ? assessment.at(
+                        Stage.RETEST,
+                        Step.restore(open, assessment.findings().evidence().circuit()))
+                : assessment;
     }
 }

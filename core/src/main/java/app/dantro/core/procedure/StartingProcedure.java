@@ -357,7 +357,7 @@ public final class StartingProcedure {
                     Optional.empty(),
                     Optional.of(part),
                     forecast,
-                    Cautions.repair());
+                    Cautions.repair(findings.evidence().circuit()));
             return new Placed(Stage.REPAIR, step);
         });
     }

@@ -1,5 +1,6 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.Judgement;
@@ -54,7 +55,7 @@ public record Step(
                 Optional.empty(),
                 Optional.of(finding.part()),
                 Optional.empty(),
-                Cautions.repair(),
+                Cautions.repair(findings.evidence().circuit()),
                 judgement.proof().looks(part).stream()
                         .map(l -> new ToSee(l.topic(), said.about(l.topic()).map(Statement::value), l.words()))
                         .toList());
@@ -82,7 +83,7 @@ public record Step(
     }
 
     /** What was taken apart is put back before the complaint's own test. */
-    static Step restore(List<Topic> open) {
+    static Step restore(List<Topic> open, Circuit circuit) {
         return new Step(
                 Kind.RESTORE,
                 "Put back what was undone",
@@ -90,7 +91,7 @@ public record Step(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Cautions.repair(),
+                Cautions.repair(circuit),
                 open.stream()
                         .map(topic -> new ToSee(topic, Optional.empty(), topic.title()))
                         .toList());

@@ -59,6 +59,39 @@ class EachBatteryTest {
         }
     }
 
+    /** On a whole vehicle a joint lies between the post and the link; the link still carries that battery alone. */
+    @Test
+    void aClampAroundTheLinkBehindItsJointTellsTheBatterysOwnCurrent() {
+        Circuit pickup = ReadyMadeCircuits.named("twin-battery-diesel").orElseThrow();
+        Reading whole = of("post-plus", "post-minus", Condition.CRANKING, "11.60", Current.of(350, How.CLAMP));
+        for (String cable : List.of("link-plus", "link-minus")) {
+            Reading second = of(
+                    "post-plus-b",
+                    "post-minus-b",
+                    Condition.CRANKING,
+                    "11.62",
+                    Current.in(PartId.of(cable), 175, How.CLAMP));
+            for (String battery : List.of("battery-a", "battery-b")) {
+                assertThat(finding(pickup, battery, firstRest, secondRest, whole, second)
+                                .orElseThrow()
+                                .says())
+                        .as(cable)
+                        .contains("÷ 175 A");
+            }
+        }
+        Reading starter = of(
+                "post-plus-b",
+                "post-minus-b",
+                Condition.CRANKING,
+                "11.62",
+                Current.in(PartId.of("starter-cable"), 350, How.CLAMP));
+        assertThat(finding(pickup, "battery-b", secondRest, starter)
+                        .orElseThrow()
+                        .missing()
+                        .get(0))
+                .contains("clamp around a cable that carries nothing else");
+    }
+
     @Test
     void twoBlocksOfUnequalChargeAreChargedEachOnItsOwn() {
         PartFinding lower = finding(

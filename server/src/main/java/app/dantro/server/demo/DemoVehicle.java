@@ -1,6 +1,7 @@
 package app.dantro.server.demo;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.network.Fault;
 import app.dantro.core.procedure.Concern;
 import java.util.List;
@@ -11,12 +12,16 @@ enum DemoVehicle {
             "Tamblin 14 box van",
             "petrol-body-return",
             "cranks slowly after wet weeks",
+            Topic.SYMPTOM,
+            "SLOW",
             Concern.STARTING,
             new Fault.AddedResistance(PartId.of("strap-end-block"), 0.020)),
     HOBBING(
             "Hobbing Twin pickup",
             "twin-battery-diesel",
             "one click, no crank",
+            Topic.SYMPTOM,
+            "CLICK",
             Concern.STARTING,
             new Fault.AddedResistance(PartId.of("stud-joint"), 0.40),
             new Fault.AddedResistance(PartId.of("link-joint-plus"), 0.15)),
@@ -24,37 +29,58 @@ enum DemoVehicle {
             "Orrery Longbed flatbed",
             "truck-24v",
             "batteries replaced twice in a year",
+            Topic.CHARGING_SYMPTOM,
+            "UNDERCHARGES",
             Concern.CHARGING,
             new Fault.AddedResistance(PartId.of("fuse-joint-in"), 0.012)),
     PIPKIN(
             "Pipkin 250 quad",
             "motorcycle",
             "flat after a short day",
+            Topic.CHARGING_SYMPTOM,
+            "UNDERCHARGES",
             Concern.CHARGING,
             new Fault.AddedResistance(PartId.of("frame-ground"), 0.10)),
     MARROW(
             "Marrow loader",
             "battery-behind-cab",
             "charge lamp on",
+            Topic.CHARGING_SYMPTOM,
+            "LAMP_ON",
             Concern.CHARGING,
             new Fault.NoOutput(PartId.of("alternator"))),
     ELLERWICK(
             "Ellerwick estate",
             "computer-regulated",
             "lamps too bright, battery smells",
+            Topic.CHARGING_SYMPTOM,
+            "OVERCHARGES",
             Concern.CHARGING,
             new Fault.AddedResistance(PartId.of("computer-ground-wire"), 0.30));
 
     final String vehicle;
     final String circuit;
     final String complaint;
+    /** The complaint as it was tapped. */
+    final Topic symptom;
+
+    final String answer;
     final Concern concern;
     final List<Fault> faults;
 
-    DemoVehicle(String vehicle, String circuit, String complaint, Concern concern, Fault... faults) {
+    DemoVehicle(
+            String vehicle,
+            String circuit,
+            String complaint,
+            Topic symptom,
+            String answer,
+            Concern concern,
+            Fault... faults) {
         this.vehicle = vehicle;
         this.circuit = circuit;
         this.complaint = complaint;
+        this.symptom = symptom;
+        this.answer = answer;
         this.concern = concern;
         this.faults = List.of(faults);
     }

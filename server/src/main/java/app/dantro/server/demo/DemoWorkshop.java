@@ -5,6 +5,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.diagnosis.ComplaintTest;
 import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.diagnosis.Statement;
 import app.dantro.core.network.Fault;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.ProbePlan;
@@ -26,6 +27,7 @@ import app.dantro.server.job.CaseStore;
 import app.dantro.server.job.Simulation;
 import app.dantro.server.job.StoredReading.Source;
 import app.dantro.server.job.StoredRepair;
+import app.dantro.server.job.StoredStatement;
 import app.dantro.server.job.StoredTest;
 import app.dantro.server.reading.Readings;
 import java.nio.charset.StandardCharsets;
@@ -93,7 +95,11 @@ class DemoWorkshop implements ApplicationRunner {
     }
 
     private UUID open(DemoVehicle vehicle, int hoursAgo) {
-        return open(vehicle.vehicle, vehicle.complaint, vehicle.circuit, vehicle.concern, vehicle.faults, hoursAgo);
+        UUID id = open(vehicle.vehicle, vehicle.complaint, vehicle.circuit, vehicle.concern, vehicle.faults, hoursAgo);
+        long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
+        Statement said = new Statement(id(id + "symptom"), vehicle.symptom, vehicle.answer, "", at);
+        events.record(new StoredStatement(id, said, BY));
+        return id;
     }
 
     private UUID open(

@@ -1,8 +1,11 @@
 package app.dantro.server.job;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.circuit.Side;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.diagnosis.CrankCapture;
 import app.dantro.core.diagnosis.DropAnswer;
@@ -35,7 +38,9 @@ import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.Statistic;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * One case with everything that follows from its events.
@@ -108,6 +113,7 @@ public record CaseView(
     static CaseView of(CaseFile file, Assessment assessment) {
         Findings findings = assessment.findings();
         CaseEvidence evidence = findings.evidence();
+        ChargingSides charging = ChargingSides.of(file.circuit());
         return new CaseView(
                 file.record().id(),
                 file.entries(),
@@ -131,7 +137,7 @@ public record CaseView(
                         .map(ProfileView.ProfilePointView::of)
                         .toList(),
                 findings.parts().stream()
-                        .map(p -> PartView.of(file, assessment, p))
+                        .map(p -> PartView.of(file, charging, assessment, p))
                         .toList(),
                 file.readings().stream()
                         .map(r -> ReadingView.of(file, evidence, findings, r))
@@ -183,12 +189,18 @@ public record CaseView(
         }
     }
 
-    /** A part with its standing. */
+    /**
+     * A part with its standing.
+     *
+     * @param side of the starting loop that it lies on
+     * @param chargingSide of the charging loop that it lies on
+     */
     public record PartView(
             String id,
             String name,
             String kind,
             Optional<String> side,
+            Optional<String> chargingSide,
             Standing standing,
             String standingWords,
             String says,
@@ -199,7 +211,7 @@ public record CaseView(
             Optional<ResistanceView> resistance,
             List<InfluenceView> influences,
             Optional<GateView> gate) {
-        static PartView of(CaseFile file, Assessment assessment, PartFinding finding) {
+        static PartView of(CaseFile file, ChargingSides charging, Assessment assessment, PartFinding finding) {
             PartId id = finding.part();
             boolean wiring = file.loop().part(id).isPresent();
             return new PartView(
@@ -207,6 +219,7 @@ public record CaseView(
                     finding.name(),
                     file.circuit().part(id).map(p -> p.kind().word()).orElse("component"),
                     wiring ? Optional.of(file.loop().sideOf(id).name()) : Optional.empty(),
+                    charging.of(id).map(Side::name),
                     finding.standing(),
                     finding.standing().words(),
                     finding.says(),
@@ -222,6 +235,23 @@ public record CaseView(
                             .judgement()
                             .flatMap(j -> Gate.of(assessment.findings(), j, finding))
                             .map(GateView::of));
+        }
+    }
+
+    /** The parts of the charging loop's two sides. */
+    private record ChargingSides(Set<PartId> supply, Set<PartId> returns) {
+        static ChargingSides of(Circuit circuit) {
+            return new ChargingSides(ids(circuit.chargingSupply()), ids(circuit.chargingReturn()));
+        }
+
+        private static Set<PartId> ids(List<Part> parts) {
+            return parts.stream().map(Part::id).collect(Collectors.toSet());
+        }
+
+        Optional<Side> of(PartId part) {
+            return supply.contains(part)
+                    ? Optional.of(Side.SUPPLY)
+                    : returns.contains(part) ? Optional.of(Side.RETURN) : Optional.empty();
         }
     }
 
@@ -417,8 +447,8 @@ public record CaseView(
                     stored.doneBy(),
                     repair.doneAtMillis(),
                     file.isStruck(repair.id()),
-                    evidence.acrossBefore(repair.part()).map(RepairView::shown),
-                    evidence.acrossSince(repair.part()).map(RepairView::shown));
+                    evidence.before(repair).map(RepairView::shown),
+                    evidence.after(repair).map(RepairView::shown));
         }
 
         private static String shown(Reading reading) {

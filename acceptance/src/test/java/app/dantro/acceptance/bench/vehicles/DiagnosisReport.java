@@ -12,7 +12,8 @@ import java.util.function.Function;
 public final class DiagnosisReport {
     private static final long SEED = 20_270_101;
     private static final double FEWER_TOOLS = 0.5;
-    private static final double OTHER_WORLDS = 0.15;
+    private static final double OTHER_WORLDS = 0.5;
+    private static final double CLAIRVOYANT = 0.15;
 
     private final PrintStream out;
     private final int vehicles;
@@ -30,7 +31,7 @@ public final class DiagnosisReport {
         out.printf("seed %d, %d vehicles in the base world with all tools%n", SEED, vehicles);
         Strategy planner = new PlannerStrategy();
         List<Strategy> all = List.of(new LadderStrategy(false), new LadderStrategy(true), planner);
-        int few = Math.max(1, (int) (OTHER_WORLDS * vehicles));
+        int few = Math.max(1, (int) (CLAIRVOYANT * vehicles));
         List<Tally> base = section(World.BASE, Job.Tools.SPEED, all, vehicles);
         section(World.BASE, Job.Tools.SPEED, List.of(new KnowingStrategy()), few);
         byPart("planner by kind of fault", base.get(2), Tally.Line::kind);
@@ -39,7 +40,7 @@ public final class DiagnosisReport {
             section(World.BASE, tools, all, (int) (FEWER_TOOLS * vehicles));
         }
         for (World world : List.of(World.WILD, World.SLIPS, World.PRIORS, World.LAWS)) {
-            section(world, Job.Tools.SPEED, List.of(planner), few);
+            section(world, Job.Tools.SPEED, List.of(planner), Math.max(1, (int) (OTHER_WORLDS * vehicles)));
         }
         out.println("[" + String.join(",", json) + "]");
     }
