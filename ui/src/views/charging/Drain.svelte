@@ -19,9 +19,6 @@
 	let now = $state(workshopNow());
 	const slept = $derived(bench.stated('SLEEP'));
 	const sleeping = $derived(slept && sleepPhase(slept.value, slept.atMs, now));
-	const figures = $derived(
-		charging.figures.filter((f) => /Standing current|Overnight|Ripple|Diode/.test(f.what))
-	);
 	const of = (topic: string) => bench.view?.statements.find((s) => s.topic === topic);
 	const lamp = $derived(of('LAMP')?.stated?.value);
 
@@ -74,7 +71,7 @@
 			<Sign sign="SUSPECT" /><span>The charge lamp glows dimly: that belongs to diodes.</span>
 		</p>
 	{/if}
-	{#each figures as figure (figure.what)}
+	{#each charging.drain as figure (figure.what)}
 		<p class="figure">
 			<Sign sign={figure.sign} />
 			<span><b>{figure.what}: {figure.shown}.</b> {figure.says}</span>

@@ -2,6 +2,7 @@
 	import type { ChargingView, Condition } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import Key from '../../lib/components/Key.svelte';
+	import TopicField from '../look/TopicField.svelte';
 	import Sign from './Sign.svelte';
 
 	/** All loads on, 2000 rpm: which loads, the four readings, and cold against warm. */
@@ -48,11 +49,14 @@
 			</li>
 		{/each}
 	</ul>
-	<p>
-		If B+ to case stands more than 0.5 V (24 V: 1.0 V) above the posts, the wiring takes it: then read each
-		side. Under 0.03 V ask for the current first. <a href="#/case/{bench.id}/limits"
-			>What the schools say of it</a
-		>
+	<p class="compare">
+		{charging.compared ??
+			'Read B+ to case and the posts: how far they part is what both sides take together.'}
+		<a href="#/case/{bench.id}/limits">What the schools say of it</a>
+	</p>
+	<TopicField {bench} topic="SIDES_READ" />
+	<p class="soft">
+		Comparing is quick and finds what passes each side but not both together. Reading both certifies them.
 	</p>
 </section>
 <section class="card" aria-label="Cold and warm">

@@ -44,11 +44,6 @@
 			})
 		)
 	);
-	const figures = $derived(
-		charging.figures.filter((f) =>
-			/Ripple|Diode|Output|Loads|Current|Rise|speed|switch-off|Steadiness|unit|Bench/i.test(f.what)
-		)
-	);
 	const words = (s: OutputStep) => (s.atOutput ? 'B+ to case' : 'posts');
 </script>
 
@@ -115,7 +110,7 @@
 </section>
 <section class="card" aria-label="Ripple and currents">
 	<h2>Ripple and currents</h2>
-	{#each figures as figure (figure.what)}
+	{#each charging.output as figure (figure.what)}
 		<p class="figure">
 			<Sign sign={figure.sign} />
 			<span><b>{figure.what}: {figure.shown}.</b> {figure.says}</span>

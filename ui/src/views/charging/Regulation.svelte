@@ -18,12 +18,10 @@
 		'PHASE_FRAME'
 	] as const;
 	const SHOWN = 12;
-	/** A separate rectifier-regulator has phases and no field; anything else the other way round. */
-	const separate = $derived(charging.regulator === 'rectifier-regulator');
+	const separate = $derived(charging.separate);
 	const topics = $derived(
 		TOPICS.filter((t) => (t === 'STRATEGY' ? true : separate === t.startsWith('PHASE')))
 	);
-	const figures = $derived(charging.figures.filter((f) => /Field|Generator|Rise|Steadiness/i.test(f.what)));
 	const LEAST = 0.005;
 	const signed = (v: number) => `${v >= LEAST ? '+' : v <= -LEAST ? '−' : ''}${voltsAt(Math.abs(v), 0.01)} V`;
 </script>
@@ -57,7 +55,7 @@
 </section>
 <section class="card" aria-label="Command and generator">
 	<h2>{separate ? 'Generator' : 'Field command'}</h2>
-	{#each figures as figure (figure.what)}
+	{#each charging.regulation as figure (figure.what)}
 		<p class="figure">
 			<Sign sign={figure.sign} />
 			<span><b>{figure.what}: {figure.shown}.</b> {figure.says}</span>

@@ -212,6 +212,7 @@
 	}
 	.columns > div {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 12px;
 	}
 	section {

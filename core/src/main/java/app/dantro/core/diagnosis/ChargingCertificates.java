@@ -56,8 +56,18 @@ final class ChargingCertificates {
      */
     record Certificate(double amps, double volts, double upperVolts, double resolutionVolts, UUID reading) {
         String words() {
-            return "%s lost on the way through it, a healthy one loses up to %s. Certified at %s."
-                    .formatted(Amount.volts(volts, resolutionVolts), Amount.volts(upperVolts), Amount.amps(amps));
+            return "Certified at %s: %s".formatted(Amount.amps(amps), drop());
+        }
+
+        /** The same for a part that the starter's current crosses too, which is far larger. */
+        String wordsWhileCharging() {
+            return "Certified at %s while charging, not yet by the starter's current: %s"
+                    .formatted(Amount.amps(amps), drop());
+        }
+
+        private String drop() {
+            return "%s lost over its stretch, a healthy one loses up to %s."
+                    .formatted(Amount.volts(volts, resolutionVolts), Amount.volts(upperVolts));
         }
     }
 

@@ -37,9 +37,26 @@ final class ChargingFigures {
     }
 
     List<FigureVerdict> verdicts() {
-        return Stream.of(rise(), loadedRise(), climb(), afterwards(), loads(), lifted(), replaced(), bench())
+        return Stream.of(output().stream(), lifted().stream(), units().stream())
+                .flatMap(s -> s)
+                .toList();
+    }
+
+    /** How the voltage answers loads, speed and switching off. */
+    List<FigureVerdict> output() {
+        return Stream.of(rise(), loadedRise(), climb(), afterwards(), loads())
                 .flatMap(Optional::stream)
                 .toList();
+    }
+
+    /** How it rises over the base voltage, without and with the loads. */
+    List<FigureVerdict> rises() {
+        return Stream.of(rise(), loadedRise()).flatMap(Optional::stream).toList();
+    }
+
+    /** What was fitted against what came off. */
+    List<FigureVerdict> units() {
+        return Stream.of(replaced(), bench()).flatMap(Optional::stream).toList();
     }
 
     /** Regulated voltage against the base voltage. */
@@ -161,7 +178,7 @@ final class ChargingFigures {
         });
     }
 
-    private Optional<FigureVerdict> lifted() {
+    Optional<FigureVerdict> lifted() {
         return said.about(Topic.DRAIN_LIFTED).map(s -> {
             boolean stops = s.value().equals("STOPS");
             Optional<String> branch = said.about(Topic.DRAIN_BRANCH).map(Statement::value);

@@ -238,8 +238,13 @@ public record FeedCheck(Optional<Double> batteryVolts, List<Pin> pins, String sa
                             .filter(p -> p.sign() == Sign.SUSPECT)
                             .findFirst()
                             .map(p -> p.name() + ": " + p.says()))
-                    .orElse("%d of %d read; what was read arrives. Continuity only: the drops under load come later."
-                            .formatted(read, pins.size()));
+                    .orElse("%d of %d read, %d arrive. Continuity only: the drops under load come later."
+                            .formatted(
+                                    read,
+                                    pins.size(),
+                                    pins.stream()
+                                            .filter(p -> p.sign() == Sign.GOOD)
+                                            .count()));
         }
 
         private String name(PointId point) {

@@ -79,6 +79,47 @@ public final class FigureJudge {
                 .toList();
     }
 
+    /** What an alternator puts out: currents, volts against loads and speed, ripple and diodes, new unit against old. */
+    public static List<FigureVerdict> ofOutput(CaseEvidence evidence) {
+        FigureJudge judge = new FigureJudge(evidence);
+        ChargingFigures charging = new ChargingFigures(evidence);
+        return Stream.of(
+                        Stream.of(judge.output(), judge.consumption(), judge.unsteady())
+                                .flatMap(Optional::stream),
+                        charging.output().stream(),
+                        new Branches(evidence).verdicts().stream(),
+                        judge.diodesAndRipple(),
+                        charging.units().stream())
+                .flatMap(s -> s)
+                .toList();
+    }
+
+    /** What regulates it: the field's command or the generator's phases, and how the voltage rises and holds. */
+    public static List<FigureVerdict> ofRegulation(CaseEvidence evidence) {
+        FigureJudge judge = new FigureJudge(evidence);
+        return Stream.concat(
+                        Stream.of(judge.field(), judge.phases(), judge.unsteady())
+                                .flatMap(Optional::stream),
+                        new ChargingFigures(evidence).rises().stream())
+                .toList();
+    }
+
+    /** What empties the battery overnight: the standing current, and diodes that leak. */
+    public static List<FigureVerdict> ofDrain(CaseEvidence evidence) {
+        FigureJudge judge = new FigureJudge(evidence);
+        return Stream.of(
+                        judge.drain().stream(),
+                        new ChargingFigures(evidence).lifted().stream(),
+                        judge.diodesAndRipple())
+                .flatMap(s -> s)
+                .toList();
+    }
+
+    private Stream<FigureVerdict> diodesAndRipple() {
+        return Stream.of(ripple(Topic.RIPPLE_IDLE), ripple(Topic.RIPPLE_LOADED), ripple(Topic.RIPPLE_POST), diodes())
+                .flatMap(Optional::stream);
+    }
+
     /** True if ripple and diode test both speak against the alternator's diodes. */
     public static boolean diodesFail(CaseEvidence evidence) {
         FigureJudge judge = new FigureJudge(evidence);

@@ -161,11 +161,7 @@ public final class JudgedCase {
                 .of(with.part())
                 .filter(c -> p <= EXONERATED)
                 .map(c -> starting
-                        ? with.as(
-                                Standing.NOT_PROVEN,
-                                c.words() + " The starter's current has not crossed it yet.",
-                                with.missing(),
-                                List.of(c.reading()))
+                        ? with.as(Standing.NOT_PROVEN, c.wordsWhileCharging(), with.missing(), List.of(c.reading()))
                         : with.as(Standing.CLEARED, c.words(), List.of(), List.of(c.reading())));
         return byDrop.orElseGet(() -> starting ? with : certified(with));
     }

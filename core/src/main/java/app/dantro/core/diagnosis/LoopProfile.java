@@ -2,6 +2,7 @@ package app.dantro.core.diagnosis;
 
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Side;
+import app.dantro.core.reading.Amount;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,6 +26,33 @@ public record LoopProfile(
         Optional<Remainder> consumerVolts,
         double healthyConsumerVolts,
         Optional<Split> split) {
+
+    /** How far source and battery stand apart, where both were read under load: what both sides take together. */
+    public Optional<Parted> parted() {
+        return split.flatMap(s -> sourceVolts.flatMap(source -> consumerVolts
+                .filter(Remainder::measured)
+                .map(battery -> new Parted(source - battery.volts(), s.mostSumVolts))));
+    }
+
+    /**
+     * What both sides take together.
+     *
+     * @param mostVolts what the school of the sum allows, in V
+     */
+    public record Parted(double volts, double mostVolts) {
+        public boolean allowed() {
+            return volts <= mostVolts;
+        }
+
+        public String says() {
+            String apart = "B+ to case stands %s above the posts, the school of the sum allows %s"
+                    .formatted(Amount.volts(volts, 0.01), Amount.volts(mostVolts));
+            return apart
+                    + (allowed()
+                            ? ": no side has to be read. That certifies neither."
+                            : ": the wiring takes it. Read each side.");
+        }
+    }
 
     /** The loops of a vehicle. */
     public enum Kind {

@@ -145,6 +145,13 @@ public enum Topic {
     NEW_PULLEY(Group.FIGURE, "New unit's pulley", new Figure("mm", 20, 200, false)),
     NEW_BENCH(Group.FIGURE, "New unit on the bench", "PASSES", "passes", "FAILS", "fails", "NOT_DONE", "not tested"),
     ODOMETER(Group.FIGURE, "Odometer at the change", new Figure("km", 0, 9_999_999, false)),
+    SIDES_READ(
+            Group.FIGURE,
+            "Both sides of the charging loop",
+            "COMPARE",
+            "compare first, split if they part",
+            "ALWAYS",
+            "always read both"),
     RATED_AMPS(Group.FIGURE, "Alternator's rated current, by its plate", new Figure("A", 5, 600, false)),
     BATTERY_AMPS(Group.FIGURE, "Into the battery, all loads on (− out of it)", new Figure("A", -400, 400, false)),
     RIPPLE_IDLE(Group.FIGURE, "Ripple at idle, B+ to case", new Figure("V AC", 0, 30, false)),

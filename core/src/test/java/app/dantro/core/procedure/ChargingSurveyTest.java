@@ -12,6 +12,9 @@ import app.dantro.core.diagnosis.LoopProfile;
 import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.diagnosis.Repair;
 import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.diagnosis.Statements;
+import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
@@ -29,6 +32,7 @@ class ChargingSurveyTest {
     private static final Circuit TRUCK = ReadyMadeCircuits.named("truck-24v").orElseThrow();
     private final List<RecordedReading> readings = new ArrayList<>();
     private final List<Repair> repairs = new ArrayList<>();
+    private Statements said = Statements.none();
     private VehicleState state =
             VehicleState.healthy().with(new Fault.AddedResistance(PartId.of("fuse-joint-in"), 0.012));
 
@@ -80,8 +84,26 @@ class ChargingSurveyTest {
         assertThat(assess().next().kind()).isEqualTo(Kind.COMPLAINT_TEST);
     }
 
+    /** 12 mΩ at the truck's current take more than the 1.0 V of the sum; without them both sides together pass. */
+    @Test
+    void theFastWayReadsTheSidesOnlyIfSourceAndBatteryPart() {
+        said = Statements.of(List.of(new Statement(UUID.randomUUID(), Topic.SIDES_READ, "COMPARE", "", 1)));
+        assertThat(follow()).contains("Whole supply side, loaded", "Whole return side, loaded");
+        LoopProfile.Parted parted = assess().profile().parted().orElseThrow();
+        assertThat(parted.says()).contains("allows 1.00 V: the wiring takes it");
+
+        readings.clear();
+        state = VehicleState.healthy();
+        assertThat(follow())
+                .endsWith("Loaded voltage at the posts", "Alternator's own voltage, loaded")
+                .doesNotContain("Whole supply side, loaded");
+        assertThat(assess().findings().headline()).contains("5 of 5");
+        assertThat(assess().profile().parted().orElseThrow().says()).contains("no side has to be read");
+    }
+
     private Assessment assess() {
-        return new ChargingSurvey().assess(CaseEvidence.of(TRUCK, 20, readings, repairs, List.of()));
+        return new ChargingSurvey()
+                .assess(CaseEvidence.of(TRUCK, 20, readings, repairs, List.of()).with(said));
     }
 
     /** Takes what is asked for; titles in the order they came. */

@@ -33,7 +33,9 @@ class ChargingSlipsTest {
         "bplus, alternator-case, KEY_ON, 0.02, 0, NO_SOURCE",
         "bplus, alternator-case, RAISED_LOADED, 0.08, 60, NO_SOURCE",
         "post-plus, post-minus, RAISED, 0.03, 0, NO_SOURCE",
-        "bplus, post-plus, RAISED_LOADED, 0.13, 400, CURRENT"
+        "bplus, post-plus, RAISED_LOADED, 0.13, 400, CURRENT",
+        "bplus, post-plus, RAISED_LOADED, 0.02, 0, NO_CURRENT",
+        "alternator-case, post-minus, RAISED_LOADED, -0.008, 0, NO_CURRENT"
     })
     void isAskedAbout(String red, String black, Condition condition, String typed, double amps, Kind kind) {
         assertThat(asked(CAR, read(red, black, condition, typed, amps))).contains(kind);
@@ -45,6 +47,8 @@ class ChargingSlipsTest {
         "post-plus, post-minus, AFTER_SWITCH_OFF, 13.3, 0",
         "post-plus, post-minus, RAISED, 14.2, 20",
         "bplus, post-plus, RAISED_LOADED, 0.02, 76",
+        "bplus, post-plus, RAISED_LOADED, 0.04, 0",
+        "bplus, post-plus, RAISED, 0.02, 0",
         "bplus, alternator-case, KEY_ON, 12.5, 0"
     })
     void isTakenAsItIs(String red, String black, Condition condition, String typed, double amps) {

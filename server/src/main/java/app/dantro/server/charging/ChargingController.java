@@ -7,12 +7,14 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Regulator;
 import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.diagnosis.ColdAndWarm;
+import app.dantro.core.diagnosis.Diagnosis;
 import app.dantro.core.diagnosis.ElectricalLoad;
 import app.dantro.core.diagnosis.FeedCheck;
 import app.dantro.core.diagnosis.FigureJudge;
 import app.dantro.core.diagnosis.FigureVerdict;
 import app.dantro.core.diagnosis.Findings;
 import app.dantro.core.diagnosis.GroundTree;
+import app.dantro.core.diagnosis.LoopProfile;
 import app.dantro.core.diagnosis.OutputSteps;
 import app.dantro.core.diagnosis.SensingEffects;
 import app.dantro.core.diagnosis.Standing;
@@ -158,24 +160,30 @@ class ChargingController {
      *
      * @param regulator what a verdict about the voltage would name
      * @param regulatedVolts what a healthy one holds at the posts, all loads on
+     * @param separate true for a generator with a rectifier-regulator of its own: it has phases and no field
      * @param effects what each part would do if it went bad, the strongest first
+     * @param compared how far B+ to case stands above the posts, and what follows; absent until both were read
      */
     record ChargingView(
             boolean charges,
             String sensing,
             String regulator,
+            boolean separate,
             double regulatedVolts,
             List<EffectView> effects,
             List<FeedPinView> feed,
             String feedSays,
             List<LoadView> loads,
             List<LoadedView> loaded,
+            Optional<String> compared,
             List<BranchView> ground,
             double ratedAmps,
             List<OutputStepView> steps,
             List<OutputStepView> healthy,
             List<ComparedView> coldAndWarm,
-            List<FigureVerdict> figures) {}
+            List<FigureVerdict> output,
+            List<FigureVerdict> regulation,
+            List<FigureVerdict> drain) {}
 
     @GetMapping
     ChargingView charging(@PathVariable UUID caseId) {
@@ -190,6 +198,7 @@ class ChargingController {
                 circuit.alternator().isPresent(),
                 circuit.alternator().map(a -> sensing(circuit, a)).orElse(""),
                 circuit.regulator().map(Regulator::words).orElse(""),
+                circuit.regulator().filter(Regulator.SEPARATE::equals).isPresent(),
                 effects.healthyVolts(),
                 effects.effects().stream().map(EffectView::of).toList(),
                 feed.map(FeedCheck::pins).orElse(List.of()).stream()
@@ -198,6 +207,7 @@ class ChargingController {
                 feed.map(FeedCheck::says).orElse(""),
                 LoadView.all(circuit),
                 circuit.alternator().map(a -> loaded(evidence, a)).orElse(List.of()),
+                Diagnosis.chargingProfile(findings).flatMap(LoopProfile::parted).map(LoopProfile.Parted::says),
                 GroundTree.of(findings).map(GroundTree::branches).orElse(List.of()).stream()
                         .map(b -> BranchView.of(b, circuit))
                         .toList(),
@@ -209,7 +219,9 @@ class ChargingController {
                         .map(OutputStepView::of)
                         .toList(),
                 ColdAndWarm.of(evidence).stream().map(ComparedView::of).toList(),
-                FigureJudge.of(evidence));
+                FigureJudge.ofOutput(evidence),
+                FigureJudge.ofRegulation(evidence),
+                FigureJudge.ofDrain(evidence));
     }
 
     private static String sensing(Circuit circuit, Alternator alternator) {
