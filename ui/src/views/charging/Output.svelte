@@ -134,6 +134,9 @@
 	}
 	text {
 		fill: var(--ink);
+		stroke: var(--card);
+		stroke-width: 5px;
+		paint-order: stroke;
 	}
 	.grid {
 		stroke: var(--line);

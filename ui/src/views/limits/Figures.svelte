@@ -100,7 +100,7 @@
 	.fields {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
-		align-items: end;
+		align-items: stretch;
 		gap: 0 18px;
 		padding-bottom: 10px;
 	}

@@ -30,6 +30,7 @@
 	.words {
 		display: grid;
 		gap: 4px;
+		align-content: space-between;
 		padding: 8px 0;
 		border-top: 1px solid var(--line);
 	}

@@ -204,7 +204,7 @@ final class ChargingFigures {
         OptionalDouble newPulley = said.figure(Topic.NEW_PULLEY);
         List<String> wrong = new ArrayList<>();
         if (oldAmps.isPresent() && newAmps.isPresent() && newAmps.getAsDouble() < oldAmps.getAsDouble()) {
-            wrong.add("it is rated lower: do the loads still fit?");
+            wrong.add("it is rated lower, so check that the loads still fit");
         }
         if (oldPulley.isPresent()
                 && newPulley.isPresent()

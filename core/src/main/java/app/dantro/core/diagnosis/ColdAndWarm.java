@@ -97,7 +97,7 @@ public final class ColdAndWarm {
         return new Compared(
                 cold.red(),
                 cold.black(),
-                "%s to %s".formatted(name(circuit, cold.red()), name(circuit, cold.black())),
+                "From %s to %s".formatted(name(circuit, cold.red()), name(circuit, cold.black())),
                 cold.condition(),
                 "%s at %s".formatted(Amount.volts(coldVolts, cold.resolutionVolts()), Amount.amps(coldAmps)),
                 "%s at %s".formatted(Amount.volts(warmVolts, warm.resolutionVolts()), Amount.amps(warmAmps)),

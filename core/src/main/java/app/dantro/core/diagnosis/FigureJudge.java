@@ -316,7 +316,9 @@ public final class FigureJudge {
             String says = sign == Sign.GOOD
                     ? "Under 0.1 V AC is healthy."
                     : sign == Sign.SUSPECT
-                            ? "0.1 to 0.5 V AC: repeat it loaded, with the meter on AC and the leads at the machine."
+                            ? topic == Topic.RIPPLE_IDLE
+                                    ? "0.1 to 0.5 V AC: repeat it loaded, with the meter on AC and the leads at the machine."
+                                    : "0.1 to 0.5 V AC under load: the diode test decides, battery − off."
                             : "Over 0.5 V AC: a diode or a phase. The diode test decides, battery − off.";
             return new FigureVerdict(List.of(topic), topic.title(), shownOf(topic), sign, says);
         });

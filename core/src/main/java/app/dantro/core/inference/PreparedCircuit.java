@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.stream.Stream;
 
 /**
  * A circuit at one temperature with everything worked out that no reading changes: the hypotheses, and what instruments
@@ -46,6 +47,8 @@ public final class PreparedCircuit {
     private final ResponseSolver outputs;
     private final NetworkSolver pairSolver;
     private final AtomicReferenceArray<ResponseTable> tables = new AtomicReferenceArray<>(Condition.values().length);
+    private final Object[] making =
+            Stream.generate(Object::new).limit(Condition.values().length).toArray();
     private final Map<Condition, Map<Long, Optional<float[]>>> pairs = new EnumMap<>(Condition.class);
     private Symptoms symptoms;
 
@@ -61,9 +64,9 @@ public final class PreparedCircuit {
         return new PreparedCircuit(circuit, celsius);
     }
 
-    /** Works out the usual conditions; a second call costs nothing. */
+    /** Works out the usual conditions, on all cores; a second call costs nothing. */
     public PreparedCircuit prepare() {
-        USUAL.forEach(this::table);
+        USUAL.parallelStream().forEach(this::table);
         symptoms();
         return this;
     }
@@ -98,12 +101,16 @@ public final class PreparedCircuit {
         return made != null ? made : makeTable(condition);
     }
 
-    private synchronized ResponseTable makeTable(Condition condition) {
-        if (tables.get(condition.ordinal()) == null) {
-            tables.set(
-                    condition.ordinal(), ResponseTable.of(circuit, condition, hypotheses, celsius, ASSUMED_WIDENING));
+    /** Two conditions may be worked out at once, each only once. */
+    private ResponseTable makeTable(Condition condition) {
+        synchronized (making[condition.ordinal()]) {
+            if (tables.get(condition.ordinal()) == null) {
+                tables.set(
+                        condition.ordinal(),
+                        ResponseTable.of(circuit, condition, hypotheses, celsius, ASSUMED_WIDENING));
+            }
+            return tables.get(condition.ordinal());
         }
-        return tables.get(condition.ordinal());
     }
 
     synchronized Symptoms symptoms() {

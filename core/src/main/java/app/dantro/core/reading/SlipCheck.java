@@ -18,6 +18,9 @@ public final class SlipCheck {
     private static final double HIGHEST_OPEN_CIRCUIT_VOLTS = 13.2;
 
     private static final double HIGHEST_POST_VOLTS = 16;
+    /** No alternator that runs away pulls a 12 V battery higher. */
+    private static final double HIGHEST_OVERCHARGE_VOLTS = 20;
+
     private static final double LOWEST_POST_VOLTS = 5;
     private static final double[] MOVES = {0.1, 10, 0.001, 1000, 0.01, 100};
     private static final double OFF_SIGMAS = 4;
@@ -96,9 +99,26 @@ public final class SlipCheck {
 
     /** More than a vehicle of this system voltage shows anywhere. */
     private Optional<Slip> beyondSystem(Reading reading) {
-        return Math.abs(reading.volts()) > HIGHEST_POST_VOLTS * loop.blocks()
-                ? postsDecimal(reading)
-                : Optional.empty();
+        if (!beyond(reading)) {
+            return Optional.empty();
+        }
+        boolean overcharge =
+                reading.condition().running() && Math.abs(reading.volts()) <= HIGHEST_OVERCHARGE_VOLTS * loop.blocks();
+        if (!overcharge) {
+            return postsDecimal(reading);
+        }
+        boolean known = counted.stream().anyMatch(r -> r.condition().running() && beyond(r));
+        return known
+                ? Optional.empty()
+                : Optional.of(new Slip(
+                        Kind.ABOVE_SOURCE,
+                        "%s while charging: above %d V stop the engine, do not rev it. Was that what the meter showed?"
+                                .formatted(shown(reading), Math.round(HIGHEST_POST_VOLTS * loop.blocks())),
+                        List.of(Choice.of(Answer.AS_READ, "It showed " + shown(reading)), repeat())));
+    }
+
+    private boolean beyond(Reading reading) {
+        return Math.abs(reading.volts()) > HIGHEST_POST_VOLTS * loop.blocks();
     }
 
     private Optional<Slip> source(Reading reading, Stretch stretch) {

@@ -45,6 +45,16 @@ class SlipCheckTest {
     }
 
     @Test
+    void saysStopAboutAnOverchargeOnceAndThenBelievesIt() {
+        Reading over = Readings.of("post-plus", "post-minus", Condition.RAISED, "16.4", Current.unknown());
+        Slip slip = check(over).orElseThrow();
+        assertThat(slip.sentence()).contains("above 16 V stop the engine");
+        assertThat(slip.choices()).extracting(Slip.Choice::answer).containsExactly(Answer.AS_READ, Answer.REPEAT);
+        assertThat(check(Readings.of("bplus", "alternator-case", Condition.RAISED, "16.5", Current.unknown()), over))
+                .isEmpty();
+    }
+
+    @Test
     void asksAboutAPartThatLosesMoreThanTheStretchAroundIt() {
         Reading whole = cranking("starter-case", "post-minus", "0.28", 131);
         Slip slip = check(cranking("block", "strap-engine", "2.60", 131), whole).orElseThrow();

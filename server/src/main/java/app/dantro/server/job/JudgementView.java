@@ -1,6 +1,5 @@
 package app.dantro.server.job;
 
-import app.dantro.core.circuit.PartId;
 import app.dantro.core.diagnosis.Doubt;
 import app.dantro.core.diagnosis.Judgement;
 import app.dantro.core.diagnosis.PartFinding;
@@ -60,7 +59,7 @@ public record JudgementView(
                 ranked.stream()
                         .findFirst()
                         .filter(p -> read && p.suspicion().orElseThrow().probability() >= WORTH_FORESEEING)
-                        .flatMap(p -> WhatIfView.of(file, posterior, p.part())),
+                        .flatMap(p -> WhatIfView.of(posterior, p)),
                 assessment.retests().stream().map(RetestView::of).toList(),
                 assessment.standby().stream()
                         .map(p -> StepView.ProbeView.of(file, p))
@@ -84,11 +83,11 @@ public record JudgementView(
 
     /** What a repair would change; estimates. */
     public record WhatIfView(String part, String name, List<WhatIfLineView> lines) {
-        static Optional<WhatIfView> of(CaseFile file, Posterior posterior, PartId part) {
-            return WhatIf.of(posterior, part)
+        static Optional<WhatIfView> of(Posterior posterior, PartFinding finding) {
+            return WhatIf.of(posterior, finding.part())
                     .map(w -> new WhatIfView(
-                            part.value(),
-                            file.nameOf(part),
+                            finding.part().value(),
+                            finding.name(),
                             w.lines().stream().map(WhatIfLineView::of).toList()));
         }
     }
