@@ -18,6 +18,23 @@ export const CONDITION_WORDS: Record<Condition, string> = {
 	AFTER_SWITCH_OFF: 'Just switched off'
 };
 
+/** The same where a phone leaves no room. */
+export const CONDITION_SHORT: Record<Condition, string> = {
+	...CONDITION_WORDS,
+	KEY_ON: 'Key on',
+	ENGINE_OFF_LOAD: 'Lights on',
+	START_ATTEMPT: 'Key held',
+	IDLE: 'Idle',
+	IDLE_LOADED: 'Idle, loads',
+	RAISED: '2000 rpm',
+	RAISED_LOADED: '2000, loads',
+	FULL_OUTPUT: '2500, loads',
+	HIGH_SPEED: '3500 rpm',
+	PILE_ALTERNATOR: 'Pile, B+',
+	PILE_STARTER: 'Pile, stud',
+	AFTER_SWITCH_OFF: 'Just off'
+};
+
 /** Conditions in which hardly any current flows, so that a clamp shows nothing of use. */
 export const STILL: ReadonlySet<Condition> = new Set<Condition>(['REST', 'KEY_ON', 'AFTER_SWITCH_OFF']);
 

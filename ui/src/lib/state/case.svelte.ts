@@ -196,12 +196,14 @@ export class CaseState {
 
 	/** Begins a crank, or ends it: by the seat if there is one, else by the timer alone. */
 	crank(): void {
-		if (this.#seat?.joined) {
-			if (this.#seat.order === 'STOP' && !STARTER_TURNS.has(this.condition)) {
+		const seat = this.#seat;
+		if (seat?.joined) {
+			const idle = seat.order === 'STOP' || (seat.order === 'READY' && seat.running);
+			if (idle && !STARTER_TURNS.has(this.condition)) {
 				this.#message = 'Not ordered: choose the condition Cranking first, with the engine off.';
 				return;
 			}
-			void (this.#seat.order === 'STOP' ? this.order('CRANK', 5) : this.order('STOP', 0));
+			void (idle ? this.order('CRANK', 5) : this.order('STOP', 0));
 		} else {
 			this.state('CRANK', this.stated('CRANK')?.value === 'START' ? 'STOP' : 'START');
 		}

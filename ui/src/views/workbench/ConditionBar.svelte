@@ -1,9 +1,11 @@
 <script lang="ts">
+	import { MediaQuery } from 'svelte/reactivity';
 	import type { Condition, MeterRange, NewReading } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import AmmeterDialog from './AmmeterDialog.svelte';
 	import { volts } from '../../lib/format/si';
 	import {
+		CONDITION_SHORT,
 		CONDITION_WORDS,
 		RANGE_WORDS,
 		STARTER_TURNS,
@@ -34,6 +36,7 @@
 			: (shown - (used?.zero ?? 0)) / (used?.millivoltsPerAmp ?? NaN);
 	});
 	let choosing = $state(false);
+	const narrow = new MediaQuery('max-width: 767px');
 	const missing = $derived(flows && !noClamp && bench.amps.trim() === '');
 </script>
 
@@ -45,7 +48,7 @@
 			value={bench.condition}
 			onchange={(e) => bench.setCondition(e.currentTarget.value as Condition)}
 		>
-			{#each Object.entries(CONDITION_WORDS) as [value, words] (value)}
+			{#each Object.entries(narrow.current ? CONDITION_SHORT : CONDITION_WORDS) as [value, words] (value)}
 				<option {value}>{words}</option>
 			{/each}
 		</select>
@@ -62,7 +65,13 @@
 					id="amps"
 					inputmode="decimal"
 					autocomplete="off"
-					placeholder={!flows ? 'none flows' : noClamp && !used ? 'no clamp at hand' : 'not measured'}
+					placeholder={!flows
+						? 'none flows'
+						: noClamp && !used
+							? 'no clamp at hand'
+							: narrow.current
+								? 'not read'
+								: 'not measured'}
 					disabled={!flows}
 					value={flows ? bench.amps : ''}
 					oninput={(e) => bench.setAmps(e.currentTarget.value)}

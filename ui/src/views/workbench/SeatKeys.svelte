@@ -19,6 +19,8 @@
 	const face = $derived(faceOf(bench.seat, now - bench.seatAt));
 	const cranks = $derived(STARTER_TURNS.has(bench.condition));
 	const moves = $derived(cranks || !['REST', 'AFTER_SWITCH_OFF'].includes(bench.condition));
+	/** The hand is at the key, and said so: the crank may follow at once. */
+	const poised = $derived(cranks && face.order === 'READY' && !face.asks);
 	const orders = $derived<[SeatView['order'], number, string][]>(
 		cranks
 			? [
@@ -58,7 +60,12 @@
 				<Key primary={n === 0 && moves} onclick={() => bench.order(kind, seconds)}>{words}</Key>
 			{/each}
 		{:else}
-			<Key primary onclick={() => bench.order('STOP', 0)}>Stop</Key>
+			{#if poised}
+				{#each orders.filter(([kind]) => kind === 'CRANK') as [kind, seconds, words], n (words)}
+					<Key primary={n === 0} onclick={() => bench.order(kind, seconds)}>{words}</Key>
+				{/each}
+			{/if}
+			<Key primary={!poised} onclick={() => bench.order('STOP', 0)}>Stop</Key>
 		{/if}
 	</div>
 {:else if shown === 'invite' && !joined && moves}

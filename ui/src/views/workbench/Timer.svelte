@@ -94,7 +94,12 @@
 {/if}
 
 <style>
+	/* In sight wherever the page was scrolled to. */
 	.timer {
+		position: sticky;
+		top: 0;
+		z-index: 1;
+		background: var(--card);
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
@@ -114,6 +119,7 @@
 		font-weight: 800;
 	}
 	.stop {
+		z-index: 2;
 		padding: 4px 10px;
 		border: 3px solid var(--ink);
 		border-radius: 10px;

@@ -67,6 +67,10 @@ class SeatTest {
         Locator line = wing.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Seat"));
         assertThat(line).containsText("A seat joined");
 
+        tap(wing, "Ready");
+        assertThat(word).hasText("READY");
+        assertThat(wing.getByText("Crank 5 s")).isHidden();
+        tap(seat, "I am ready");
         tap(wing, "Crank 5 s");
         assertThat(word).hasText("CRANK");
         assertThat(line).containsText("not answered yet");
