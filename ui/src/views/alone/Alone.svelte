@@ -3,6 +3,7 @@
 	import { getApp } from '../../lib/state/app.svelte';
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
+	import { shortcut } from '../../lib/state/shortcuts';
 	import { allowSound, soundGo, soundSaved, soundStop, stayAwake, tone } from '../../lib/device/signals';
 	import Key from '../../lib/components/Key.svelte';
 	import Keypad from '../../lib/components/Keypad.svelte';
@@ -124,12 +125,35 @@
 		}
 	}
 
+	/** The workbench's keys, as far as they mean anything here. */
+	function onkeydown(event: KeyboardEvent): void {
+		const target = event.target as HTMLElement;
+		if (target.closest('input, select, textarea, dialog')) return;
+		if (event.key === 'Enter' && target.closest('button, a')) return;
+		const press = shortcut(event, bench.draft.text, bench.asked !== null);
+		if (!press || !now) return;
+		event.preventDefault();
+		if (press.do === 'type') bench.type(press.text);
+		else if (press.do === 'clear') bench.type('');
+		else if (press.do === 'save') save();
+		else if (press.do === 'measure' && bench.view?.simulated && !now.crank)
+			void bench.measureAt(now.condition);
+		else if (press.do === 'crank') {
+			if (gone !== null) stop();
+			else if (now.crank && !cranked) begin();
+		} else if (press.do === 'answer') {
+			const choice = bench.asked?.slip?.choices[press.index];
+			if (bench.asked && choice) bench.answer(bench.asked.id, choice.answer);
+		}
+	}
+
 	function go(to: number): void {
 		leg = to;
 		cranked = false;
 	}
 </script>
 
+<svelte:window {onkeydown} />
 <svelte:head><title>Alone – Dantro</title></svelte:head>
 
 <div class="alone">
