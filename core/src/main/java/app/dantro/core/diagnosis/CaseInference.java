@@ -27,6 +27,7 @@ public final class CaseInference {
         boolean repaired = evidence.lastRepair().isPresent();
         List<Observation> observations = evidence.observed().stream()
                 .filter(r -> stillTrue(r, evidence))
+                .filter(r -> r.takenAtMillis() > chargedAtMillis(evidence))
                 .flatMap(r -> observations(r, evidence).stream())
                 .toList();
         List<Observation> all = new ArrayList<>(observations);
@@ -41,7 +42,17 @@ public final class CaseInference {
                 ran
                         ? Optional.of(true)
                         : repaired ? Optional.empty() : evidence.statements().starts(),
-                repaired);
+                repaired,
+                chargedAtMillis(evidence) > Long.MIN_VALUE);
+    }
+
+    /** When every battery had been charged on its own; what was read before then may have been a flat one's doing. */
+    private static long chargedAtMillis(CaseEvidence evidence) {
+        return evidence.statements()
+                .about(Topic.CHARGED_APART)
+                .filter(s -> s.value().equals("YES"))
+                .map(Statement::saidAtMillis)
+                .orElse(Long.MIN_VALUE);
     }
 
     /**

@@ -103,6 +103,13 @@ public enum Topic {
             "NO",
             "unequal, or to frame"),
     CELL_STAYS_LOW(Group.PROOF, "Charged on its own, then rested", "YES", "a cell still 2 V low", "NO", "it came up"),
+    CHARGED_APART(
+            Group.PROOF,
+            "Every battery charged on its own, then rested",
+            "YES",
+            "charged",
+            "NO",
+            "one takes no charge"),
     DRAIN_FOUND(Group.PROOF, "Branch by branch, after the sleep time", "YES", "it is this one", "NO", "it is not"),
 
     CHEMISTRY(

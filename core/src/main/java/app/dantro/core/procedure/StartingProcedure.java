@@ -43,6 +43,8 @@ public final class StartingProcedure {
     private static final double SAME_CURRENT_SHARE = 0.95;
 
     /** With less than this for a healthy vehicle a further fault is looked for before the case may close. */
+    private static final double LIKELIER_THAN_NOT = 0.5;
+
     private static final double HEALTHY_ENOUGH = 0.5;
 
     private final Planner planner;
@@ -127,7 +129,23 @@ public final class StartingProcedure {
                                                 + findings.of(part).name() + "."))))
                 .or(() -> guide.toRepair()
                         .filter(part -> findings.standing(part) == Standing.SUSPECT)
-                        .map(part -> new Placed(Stage.REPAIR, Step.suspectDevice(findings, part, judgement))));
+                        .map(part -> new Placed(Stage.REPAIR, Step.suspectDevice(findings, part, judgement))))
+                .or(() -> flatOrWorn(findings, judgement));
+    }
+
+    /** Nothing at hand would tell more, and it is likelier than not one of the batteries. */
+    private static Optional<Placed> flatOrWorn(Findings findings, Judgement judgement) {
+        return judgement
+                .leading()
+                .filter(part -> judgement.probability(part) >= LIKELIER_THAN_NOT)
+                .filter(part ->
+                        findings.evidence().circuit().batteries().stream().anyMatch(b -> b.id().equals(part)))
+                .filter(part -> findings.standing(part) == Standing.SUSPECT)
+                .filter(part -> findings.evidence()
+                        .statements()
+                        .about(Topic.CHARGED_APART)
+                        .isEmpty())
+                .map(part -> new Placed(stageOf(findings, Stage.BATTERY), Step.chargeApart(findings, part)));
     }
 
     /** With both sides certified again the search goes on only if the readings still speak of another fault. */

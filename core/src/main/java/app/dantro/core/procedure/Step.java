@@ -61,6 +61,20 @@ public record Step(
                         .toList());
     }
 
+    /** A battery that is flat shows what a bad one shows: only charging tells them apart. */
+    static Step chargeApart(Findings findings, PartId battery) {
+        return new Step(
+                Kind.PROVE,
+                "Charge the batteries, each on its own",
+                "By all readings it is the %s: flat, or worn out. Charged, rested and read again they tell which."
+                        .formatted(findings.of(battery).name()),
+                Optional.empty(),
+                Optional.of(battery),
+                Optional.empty(),
+                Cautions.charging(),
+                List.of(new ToSee(Topic.CHARGED_APART, Optional.empty(), Topic.CHARGED_APART.title())));
+    }
+
     /** The same reading, after something that is timed from when it was begun. */
     Step after(Topic timed, String words) {
         return new Step(

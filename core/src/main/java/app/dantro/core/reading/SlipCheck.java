@@ -8,8 +8,10 @@ import app.dantro.core.reading.Slip.Answer;
 import app.dantro.core.reading.Slip.Choice;
 import app.dantro.core.reading.Slip.Kind;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.DoubleStream;
 
 /** Looks at a reading as it is entered, against the circuit and the readings that count already. */
@@ -22,6 +24,9 @@ public final class SlipCheck {
     private static final double HIGHEST_OVERCHARGE_VOLTS = 20;
 
     private static final double LOWEST_POST_VOLTS = 5;
+    /** What is switched on then flows through the cables; such a drop certifies nothing, and speaks of an open way. */
+    private static final Set<Condition> LOADS_ON = EnumSet.of(Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
+
     private static final double[] MOVES = {0.1, 10, 0.001, 1000, 0.01, 100};
     private static final double OFF_SIGMAS = 4;
     private static final double OFF_VOLTS = 0.03;
@@ -272,7 +277,7 @@ public final class SlipCheck {
     }
 
     private Optional<Slip> current(Reading reading, Stretch stretch) {
-        if (!stretch.isDrop() || reading.called()) {
+        if (!stretch.isDrop() || reading.called() || LOADS_ON.contains(reading.condition())) {
             return Optional.empty();
         }
         boolean small = Math.abs(reading.volts()) <= healthy(reading, stretch).upperVolts();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.diagnosis.CaseEvidence;
@@ -19,7 +20,9 @@ import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.planning.HalfSplitPlanner;
+import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -145,6 +148,39 @@ class SaidAndSeenTest {
         double without = probability(easy);
         assertThat(probability(easy, said(Topic.CRANK_SPEED, "90"))).isGreaterThan(without);
         assertThat(probability(easy, said(Topic.CRANK_SPEED, "250"))).isLessThan(without);
+    }
+
+    /** A flat battery and a worn one drag the same way: no reading of this crank tells them apart, charging does. */
+    @Test
+    void aBatteryThatMayBeFlatIsChargedApartBeforeTheStarterIsSuspected() {
+        Circuit pickup = ReadyMadeCircuits.named("twin-battery-diesel").orElseThrow();
+        PartId second = PartId.of("battery-b");
+        List<Reading> weak = List.of(
+                base("12.61"),
+                Readings.of("post-plus-b", "post-minus-b", Condition.REST, "12.61", Current.unknown()),
+                cranking("cable-end-battery", "relay-out", "0.1787", 434),
+                cranking("ground-cable-battery", "post-minus-b", "0.0764", 434),
+                cranking("post-plus-b", "post-minus-b", "10.70", 434),
+                cranking("post-plus-b", "post-plus", "0.0292", 434),
+                cranking("post-plus", "post-minus", "10.68", 434),
+                cranking("starter-case", "post-minus", "0.1644", 434),
+                cranking("post-plus", "motor-stud", "0.341", 434));
+        PreparedCircuit prepared = PreparedCircuit.of(pickup, 6);
+        Assessment before = order.assess(Concern.STARTING, on(pickup, weak), Optional.of(prepared));
+        assertThat(before.findings().standing(second)).isEqualTo(Standing.SUSPECT);
+        assertThat(before.next().title()).isEqualTo("Charge the batteries, each on its own");
+        assertThat(before.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.CHARGED_APART);
+
+        Statement charged = new Statement(UUID.randomUUID(), Topic.CHARGED_APART, "YES", "", 0);
+        Assessment again = order.assess(
+                Concern.STARTING, on(pickup, weak).with(Statements.of(List.of(charged))), Optional.of(prepared));
+        assertThat(again.judgement().orElseThrow().called()).contains(second);
+        assertThat(again.next().kind()).isEqualTo(Step.Kind.REPAIR);
+    }
+
+    private static CaseEvidence on(Circuit circuit, List<Reading> readings) {
+        return CaseEvidence.of(
+                circuit, 6, readings.stream().map(RecordedReading::of).toList(), List.of(), List.of());
     }
 
     @Test

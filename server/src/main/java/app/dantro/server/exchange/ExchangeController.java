@@ -15,6 +15,7 @@ import app.dantro.server.job.CaseView;
 import app.dantro.server.problem.ProblemException;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -48,7 +49,7 @@ class ExchangeController {
     /** Opens a case from a case file; the same file under the same id does no harm. */
     @PutMapping(path = "/cases/{caseId}/file", consumes = MediaType.APPLICATION_JSON_VALUE)
     CaseView open(@PathVariable UUID caseId, @RequestParam String by, @RequestBody String json) {
-        return imports.open(caseId, by, parsed(json, Function.identity()));
+        return imports.open(caseId, by, checked(() -> CaseFormat.parse(json, caseId)));
     }
 
     /** The case's healthy circuit as a SPICE netlist. */
@@ -84,8 +85,12 @@ class ExchangeController {
     }
 
     private static <T> T parsed(String json, Function<CaseDocument, T> use) {
+        return checked(() -> use.apply(CaseFormat.parse(json)));
+    }
+
+    private static <T> T checked(Supplier<T> read) {
         try {
-            return use.apply(CaseFormat.parse(json));
+            return read.get();
         } catch (BadFile e) {
             throw ProblemException.field(e.path(), e.line());
         }

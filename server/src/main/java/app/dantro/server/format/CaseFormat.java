@@ -19,7 +19,6 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -56,6 +55,15 @@ public final class CaseFormat {
      * @throws BadFile with the JSON path of what is wrong, and what would be right
      */
     public static CaseDocument parse(String json) {
+        return parse(json, new EntryIds(""));
+    }
+
+    /** The same for a file that is opened as a case: entries without an id get one that no other case has. */
+    public static CaseDocument parse(String json, UUID caseId) {
+        return parse(json, new EntryIds(caseId.toString()));
+    }
+
+    private static CaseDocument parse(String json, EntryIds ids) {
         JsonFields file = JsonFields.of(JsonFields.tree(json), "$");
         file.knows(
                 "format",
@@ -73,8 +81,8 @@ public final class CaseFormat {
                 .orElseThrow(() -> new BadFile("$.circuit", "This field is missing; it must be an object."));
         Circuit circuit = CircuitFormat.parse(JsonFields.of(circuitNode, "$.circuit"));
         VehicleState state = state(file, circuit);
-        List<Reading> readings = readings(file, circuit);
-        Happened happened = HappenedFormat.read(file, circuit);
+        List<Reading> readings = readings(file, circuit, ids);
+        Happened happened = HappenedFormat.read(file, circuit, ids);
         Optional<JsonFields> vehicle = file.optionalObject("vehicle");
         String name = vehicle.flatMap(v -> v.optionalText("name")).orElse(circuit.title());
         String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
@@ -187,11 +195,11 @@ public final class CaseFormat {
         return json;
     }
 
-    private static List<Reading> readings(JsonFields file, Circuit circuit) {
+    private static List<Reading> readings(JsonFields file, Circuit circuit, EntryIds ids) {
         List<Reading> readings = new ArrayList<>();
         Set<UUID> seen = new HashSet<>();
         for (JsonFields json : file.objects("readings")) {
-            Reading reading = reading(json, circuit, readings.size());
+            Reading reading = reading(json, circuit, ids.of(json, "reading", readings.size()));
             if (!seen.add(reading.id())) {
                 throw new BadFile(json.path("id"), "Two readings have the id (%s).".formatted(reading.id()));
             }
@@ -200,7 +208,7 @@ public final class CaseFormat {
         return readings;
     }
 
-    private static Reading reading(JsonFields json, Circuit circuit, int position) {
+    private static Reading reading(JsonFields json, Circuit circuit, UUID id) {
         json.knows(READING_FIELDS);
         PointId red = point(json, "red", circuit);
         PointId black = point(json, "black", circuit);
@@ -214,9 +222,6 @@ public final class CaseFormat {
                 .map(a -> json.checked(() -> (Current) new Current.Measured(
                         a, json.choice("amps_known_by", Current.How.class, Current.How.CLAMP), ampsIn(json, circuit))))
                 .orElseGet(Current::unknown);
-        UUID id = json.optionalText("id")
-                .map(text -> json.checked(() -> UUID.fromString(text)))
-                .orElseGet(() -> UUID.nameUUIDFromBytes(("reading " + position).getBytes(StandardCharsets.UTF_8)));
         Optional<MeterRange> range =
                 json.has("range") ? Optional.of(json.choice("range", MeterRange.class, null)) : Optional.empty();
         Reading reading = json.checked(() -> new Reading(

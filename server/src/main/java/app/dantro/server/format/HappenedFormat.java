@@ -8,7 +8,6 @@ import app.dantro.core.diagnosis.Statement;
 import app.dantro.core.diagnosis.Topic;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -20,16 +19,16 @@ final class HappenedFormat {
 
     private HappenedFormat() {}
 
-    static Happened read(JsonFields file, Circuit circuit) {
+    static Happened read(JsonFields file, Circuit circuit, EntryIds ids) {
         List<Repair> repairs = new ArrayList<>();
         for (JsonFields json : file.objects("repairs")) {
-            repairs.add(repair(json, circuit, repairs.size()));
+            repairs.add(repair(json, circuit, ids, repairs.size()));
         }
         List<ComplaintTest> tests = new ArrayList<>();
         for (JsonFields json : file.objects("tests")) {
             json.knows("id", "passed", "note", "done_at_ms");
             tests.add(new ComplaintTest(
-                    id(json, "test", tests.size()),
+                    ids.of(json, "test", tests.size()),
                     json.flag("passed"),
                     json.optionalText("note").orElse(""),
                     (long) json.number("done_at_ms")));
@@ -38,7 +37,7 @@ final class HappenedFormat {
         List<Statement> statements = new ArrayList<>();
         for (JsonFields json : file.objects("statements")) {
             json.knows("id", "topic", "value", "note", "said_at_ms");
-            UUID id = id(json, "statement", statements.size());
+            UUID id = ids.of(json, "statement", statements.size());
             Topic topic = json.choice("topic", Topic.class, null);
             statements.add(json.checked(() -> new Statement(
                     id,
@@ -51,14 +50,14 @@ final class HappenedFormat {
         return new Happened(repairs, tests, statements);
     }
 
-    private static Repair repair(JsonFields json, Circuit circuit, int position) {
+    private static Repair repair(JsonFields json, Circuit circuit, EntryIds ids, int position) {
         json.knows("id", "part", "action", "note", "done_at_ms");
         PartId part = DeviceFormat.partId(json, "part");
         if (circuit.nameOf(part).isEmpty() && !part.equals(BATTERIES)) {
             throw new BadFile(json.path("part"), "The circuit has no part (%s).".formatted(part));
         }
         Repair repair = new Repair(
-                id(json, "repair", position),
+                ids.of(json, "repair", position),
                 part,
                 json.choice("action", Repair.Action.class, Repair.Action.REPLACED),
                 json.optionalText("note").orElse(""),
@@ -95,11 +94,5 @@ final class HappenedFormat {
                     .put("note", s.note())
                     .put("said_at_ms", s.saidAtMillis());
         }
-    }
-
-    private static UUID id(JsonFields json, String kind, int position) {
-        return json.optionalText("id")
-                .map(text -> json.checked(() -> UUID.fromString(text)))
-                .orElseGet(() -> UUID.nameUUIDFromBytes((kind + " " + position).getBytes(StandardCharsets.UTF_8)));
     }
 }

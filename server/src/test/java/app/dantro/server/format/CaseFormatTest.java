@@ -20,6 +20,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -57,6 +58,23 @@ class CaseFormatTest {
         assertThat(CaseFormat.parse(written)).isEqualTo(document);
         assertThat(JsonFields.tree(written).at("/extensions"))
                 .isEqualTo(JsonFields.tree(text).at("/extensions"));
+    }
+
+    @Test
+    void entriesWithoutAnIdGetOneOfTheirOwnCase() {
+        String text = """
+                {"format": "dantro-case", "version": 1, "circuit": {"ready_made": "petrol-car"},
+                 "readings": [{"red": "post-plus", "black": "post-minus", "condition": "rest", "typed": "12.6",
+                               "taken_at_ms": 1}],
+                 "statements": [{"topic": "pile", "value": "YES"}]}""";
+        UUID first = UUID.randomUUID();
+        CaseDocument one = CaseFormat.parse(text, first);
+        assertThat(CaseFormat.parse(text, first)).isEqualTo(one);
+        CaseDocument other = CaseFormat.parse(text, UUID.randomUUID());
+        assertThat(other.readings().get(0).id())
+                .isNotEqualTo(one.readings().get(0).id());
+        assertThat(other.happened().statements().get(0).id())
+                .isNotEqualTo(one.happened().statements().get(0).id());
     }
 
     @Test
