@@ -199,7 +199,7 @@ public final class CaseFormat {
         List<Reading> readings = new ArrayList<>();
         Set<UUID> seen = new HashSet<>();
         for (JsonFields json : file.objects("readings")) {
-            Reading reading = reading(json, circuit, ids.of(json, "reading", readings.size()));
+            Reading reading = reading(json, circuit, ids, readings.size());
             if (!seen.add(reading.id())) {
                 throw new BadFile(json.path("id"), "Two readings have the id (%s).".formatted(reading.id()));
             }
@@ -208,8 +208,9 @@ public final class CaseFormat {
         return readings;
     }
 
-    private static Reading reading(JsonFields json, Circuit circuit, UUID id) {
+    private static Reading reading(JsonFields json, Circuit circuit, EntryIds ids, int position) {
         json.knows(READING_FIELDS);
+        UUID id = ids.of(json, "reading", position);
         PointId red = point(json, "red", circuit);
         PointId black = point(json, "black", circuit);
         String conditionKey = json.text("condition");
