@@ -103,7 +103,7 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr) auto;
+		grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr) 132px;
 		align-items: center;
 		gap: 10px;
 		padding: 6px 0;
