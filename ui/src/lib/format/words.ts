@@ -41,6 +41,11 @@ export const STILL: ReadonlySet<Condition> = new Set<Condition>(['REST', 'KEY_ON
 /** Conditions in which the starter is asked to turn. */
 export const STARTER_TURNS: ReadonlySet<Condition> = new Set<Condition>(['CRANKING', 'START_ATTEMPT']);
 
+/** Where a moving display has more than one value: while the starter turns, and while the voltage builds up and settles. */
+export function moves(condition: Condition): boolean {
+	return STARTER_TURNS.has(condition) || RUNNING.has(condition);
+}
+
 /** Conditions with a running engine. */
 export const RUNNING: ReadonlySet<Condition> = new Set<Condition>([
 	'IDLE',

@@ -13,7 +13,7 @@ import {
 	type Topic
 } from '../api/client';
 import { parseTyped } from '../format/typed';
-import { STARTER_TURNS, STILL } from '../format/words';
+import { moves, STARTER_TURNS, STILL } from '../format/words';
 import type { AppState } from './app.svelte';
 import { Copies } from './copies';
 import { newId } from './ids';
@@ -121,9 +121,9 @@ export class CaseState {
 		const { amps, ampsIn } = this.#draft;
 		return ampsIn === undefined || ampsIn === this.condition ? amps : '';
 	}
-	/** Peaks exist only while the starter turns. */
+	/** Peaks exist only where the display moves. */
 	get statistic(): NewReading['statistic'] {
-		return STARTER_TURNS.has(this.condition) ? (this.#draft.statistic ?? 'SETTLED') : 'SETTLED';
+		return moves(this.condition) ? (this.#draft.statistic ?? 'SETTLED') : 'SETTLED';
 	}
 	/** The loop on screen: the one the complaint is about, or the vehicle's other one. */
 	get profile(): Profile | null {

@@ -75,7 +75,7 @@
 			<section class="card" aria-label={row.what}>
 				<h2>{row.what} <b>{row.shown}</b></h2>
 				<Rulings {row} {followed} />
-				{#if row.parting}<p class="parting">{row.parting}</p>{/if}
+				{#if row.parting}<p class="parting">{row.parting}</p>{:else if row.carried}<p>{row.carried}</p>{/if}
 			</section>
 		{:else}
 			<section class="card">

@@ -7,8 +7,8 @@
 	import {
 		CONDITION_SHORT,
 		CONDITION_WORDS,
+		moves,
 		RANGE_WORDS,
-		STARTER_TURNS,
 		STATISTIC_WORDS,
 		STILL
 	} from '../../lib/format/words';
@@ -40,7 +40,7 @@
 	const missing = $derived(flows && !noClamp && bench.amps.trim() === '');
 </script>
 
-<div class="bar" class:turns={STARTER_TURNS.has(bench.condition)}>
+<div class="bar" class:turns={moves(bench.condition)}>
 	<label class="chip dark">
 		<span>Condition</span>
 		<select
@@ -86,7 +86,7 @@
 			>
 		{/if}
 	</div>
-	{#if STARTER_TURNS.has(bench.condition)}
+	{#if moves(bench.condition)}
 		<label class="chip">
 			<span>Value</span>
 			<select
@@ -218,11 +218,9 @@
 		font-weight: 500;
 	}
 	@media (max-width: 767px) {
-		.bar {
-			grid-template-columns: 1.1fr 1.4fr 0.85fr;
-		}
+		.bar,
 		.bar.turns {
-			grid-template-columns: 1.1fr 1.4fr 0.85fr;
+			grid-template-columns: 1.25fr 1.2fr 0.9fr;
 		}
 		.read,
 		.turns .range {

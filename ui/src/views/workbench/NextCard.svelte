@@ -15,9 +15,6 @@
 	let { bench }: Props = $props();
 	let choosing = $state(false);
 	const step = $derived(bench.view?.next);
-	$effect(() => {
-		if (!bench.ownChoice) choosing = false;
-	});
 	const undone = $derived(
 		bench.view?.statements.filter((s) => s.group === 'TWO_ENDED' && s.stated?.value === 'OPEN') ?? []
 	);

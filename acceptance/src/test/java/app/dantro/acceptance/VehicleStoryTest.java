@@ -193,6 +193,7 @@ class VehicleStoryTest {
         page.getByLabel("Ripple loaded, B+ to case, V AC").fill("0.04");
         page.keyboard().press("Enter");
         new Bench(page).seesTitle("Does it charge");
+        assertThat(standings(page)).containsEntry("alternator", "CLEARED").containsEntry("charge-cable", "CLEARED");
         tap(page, "Yes, it charges");
         new Bench(page).seesTitle("Verified");
     }

@@ -52,7 +52,7 @@ public final class Judgement {
     private static final double CLOSE = 1.3;
 
     private static final double USUAL_STRAIN = 0.70;
-    private static final double LITTLE_STRAIN = 0.50;
+    private static final double LITTLE_STRAIN = 0.60;
     /** Healthy devices lie within 3.9 standard deviations (99 %, spreads half as wide again); a faulty one lies beyond. */
     private static final double FAR_OFF_SIGMAS = 4.6;
 

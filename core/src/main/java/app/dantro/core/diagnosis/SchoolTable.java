@@ -52,6 +52,7 @@ public record SchoolTable(List<Row> rows) {
      * @param readings which it rests on
      * @param own what the conductor's own limit says; empty for a voltage at the posts
      * @param parting where the schools part, and what the arithmetic says; empty where they agree
+     * @param carried a charging drop over its current, carried over to the alternator's rated current
      */
     public record Row(
             String what,
@@ -59,7 +60,22 @@ public record SchoolTable(List<Row> rows) {
             String shown,
             Optional<Ruling> own,
             List<Ruling> rulings,
-            Optional<String> parting) {}
+            Optional<String> parting,
+            Optional<String> carried) {
+        Row(
+                String what,
+                List<UUID> readings,
+                String shown,
+                Optional<Ruling> own,
+                List<Ruling> rulings,
+                Optional<String> parting) {
+            this(what, readings, shown, own, rulings, parting, Optional.empty());
+        }
+
+        private Row carriedOver(String sentence) {
+            return new Row(what, readings, shown, own, rulings, parting, Optional.of(sentence));
+        }
+    }
 
     public SchoolTable {
         rows = List.copyOf(rows);
@@ -301,7 +317,9 @@ public record SchoolTable(List<Row> rows) {
                             ? new Ruling(s.name(), "under 0.03 V: was it loaded?", SchoolVerdict.SILENT)
                             : most(s.name(), limit.apply(s).orElseThrow() * blocks, volts, error))
                     .toList();
-            return row(what, reading, own(reading, parts, volts, error), rulings, scaled(reading, volts, alternator));
+            String scaled = scaled(reading, volts, alternator);
+            return row(what, reading, own(reading, parts, volts, error), rulings, scaled)
+                    .carriedOver(scaled);
         }
 
         private static Ruling most(String school, double limit, double volts, double error) {

@@ -38,6 +38,7 @@ class SchoolTableTest {
                 .containsEntry("Half and two tenths", SchoolVerdict.MARGINAL)
                 .containsEntry("Two tenths both", SchoolVerdict.FAILS);
         assertThat(supply.own()).map(Ruling::verdict).contains(SchoolVerdict.FAILS);
+        assertThat(supply.carried().orElseThrow()).contains(" mΩ; at the alternator's ");
         assertThat(supply.parting().orElseThrow())
                 .startsWith("They part. 1.06 V at 40 A is 26.5 mΩ; at the alternator's ");
     }
