@@ -31,7 +31,7 @@ describe('CaseState', () => {
 	});
 
 	it('keeps what another device saved when the answer to its own save comes late and is older', async () => {
-		let answer = (_: Response): void => undefined;
+		let answer: (response: Response) => void = () => undefined;
 		const bench = opened(() => new Promise((resolve) => (answer = resolve)));
 		get.mockResolvedValue({ data: view(1) });
 		await bench.load();
@@ -45,7 +45,7 @@ describe('CaseState', () => {
 	});
 
 	it('shows what came between when a fetch overtakes the answer to a save', async () => {
-		let fetched = (_: unknown): void => undefined;
+		let fetched: (answer: unknown) => void = () => undefined;
 		const bench = opened(async () => answered(view(2)));
 		get.mockReturnValue(new Promise((resolve) => (fetched = resolve)));
 		void bench.load();

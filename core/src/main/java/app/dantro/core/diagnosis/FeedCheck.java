@@ -238,7 +238,7 @@ public record FeedCheck(Optional<Double> batteryVolts, List<Pin> pins, String sa
                             .filter(p -> p.sign() == Sign.SUSPECT)
                             .findFirst()
                             .map(p -> p.name() + ": " + p.says()))
-                    .orElse("%d of %d read, %d arrive. Continuity only: the drops under load come later."
+                    .orElse("%d of %d read, %d shown to arrive. Continuity only: the drops under load come later."
                             .formatted(
                                     read,
                                     pins.size(),
