@@ -15,9 +15,18 @@
 	};
 	let { open = $bindable(), part, allowedVolts, celsius, ontake }: Props = $props();
 	const most = $derived(Math.max(Math.abs(part.cranking.amps), Math.abs(part.charging.amps)));
-	let metres = $derived(String(part.lengthMetres ?? 1));
-	let current = $derived(String(Math.round(most)));
-	let allowed = $derived(allowedVolts.toFixed(3));
+	/** Only a changed proposal may replace what is being typed. */
+	const proposed = $derived({
+		metres: String(part.lengthMetres ?? 1),
+		current: String(Math.round(most)),
+		allowed: allowedVolts.toFixed(3)
+	});
+	const proposedMetres = $derived(proposed.metres);
+	const proposedCurrent = $derived(proposed.current);
+	const proposedAllowed = $derived(proposed.allowed);
+	let metres = $derived(proposedMetres);
+	let current = $derived(proposedCurrent);
+	let allowed = $derived(proposedAllowed);
 	let sized = $state.raw<CableSize | null>(null);
 	let message = $state('');
 

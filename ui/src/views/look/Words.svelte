@@ -2,7 +2,9 @@
 	/** One thing to state in words, or as a number with its unit; saved when the field is left. */
 	type Props = { words: string; stated?: string; unit?: string; onstate: (value: string) => void };
 	let { words, stated = '', unit, onstate }: Props = $props();
-	let text = $derived(stated);
+	/** Only a changed value may replace what is being typed; every new view of the case brings the same one again. */
+	const given = $derived(stated);
+	let text = $derived(given);
 
 	function save(): void {
 		const trimmed = text.trim();

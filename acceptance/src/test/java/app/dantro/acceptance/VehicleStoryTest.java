@@ -190,7 +190,14 @@ class VehicleStoryTest {
         follow(page, "^See what was fitted");
         tap(page, "it is driven");
         tap(page, "out");
-        page.getByLabel("Ripple loaded, B+ to case, V AC").fill("0.04");
+        Locator ripple = page.getByLabel("Ripple loaded, B+ to case, V AC");
+        ripple.fill("0.04");
+        for (int fetch = 0; fetch < 2; fetch++) {
+            page.waitForResponse(
+                    r -> r.url().matches(".*/api/cases/[^/]+"),
+                    () -> page.evaluate("dispatchEvent(new Event('online'))"));
+        }
+        assertThat(ripple).hasValue("0.04");
         page.keyboard().press("Enter");
         new Bench(page).seesTitle("Does it charge");
         assertThat(standings(page)).containsEntry("alternator", "CLEARED").containsEntry("charge-cable", "CLEARED");
