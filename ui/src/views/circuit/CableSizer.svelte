@@ -16,14 +16,9 @@
 	let { open = $bindable(), part, allowedVolts, celsius, ontake }: Props = $props();
 	const most = $derived(Math.max(Math.abs(part.cranking.amps), Math.abs(part.charging.amps)));
 	/** Only a changed proposal may replace what is being typed. */
-	const proposed = $derived({
-		metres: String(part.lengthMetres ?? 1),
-		current: String(Math.round(most)),
-		allowed: allowedVolts.toFixed(3)
-	});
-	const proposedMetres = $derived(proposed.metres);
-	const proposedCurrent = $derived(proposed.current);
-	const proposedAllowed = $derived(proposed.allowed);
+	const proposedMetres = $derived(String(part.lengthMetres ?? 1));
+	const proposedCurrent = $derived(String(Math.round(most)));
+	const proposedAllowed = $derived(allowedVolts.toFixed(3));
 	let metres = $derived(proposedMetres);
 	let current = $derived(proposedCurrent);
 	let allowed = $derived(proposedAllowed);

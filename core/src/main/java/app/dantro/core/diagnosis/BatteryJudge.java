@@ -121,7 +121,7 @@ public final class BatteryJudge {
             boolean low = crank.volts() < limit;
             return found(
                     low ? Standing.SUSPECT : Standing.NOT_PROVEN,
-                    "%s while cranking, limit %s at %d °C. Without a full cranking current of its own that alone proves nothing."
+                    "%s while cranking, limit %s at %d °C. Without its own full cranking current that alone proves nothing."
                             .formatted(shown(crank), Amount.volts(limit), Math.round(celsius)),
                     ids,
                     ammeter);

@@ -25,9 +25,10 @@ public final class CaseInference {
     /** The evidence of a case. After a repair the complaint it came with says nothing more. */
     public static Evidence of(CaseEvidence evidence, Complaint complaint) {
         boolean repaired = evidence.lastRepair().isPresent();
+        Optional<Long> charged = chargedAtMillis(evidence);
         List<Observation> observations = evidence.observed().stream()
                 .filter(r -> stillTrue(r, evidence))
-                .filter(r -> r.takenAtMillis() > chargedAtMillis(evidence))
+                .filter(r -> charged.filter(at -> r.takenAtMillis() <= at).isEmpty())
                 .flatMap(r -> observations(r, evidence).stream())
                 .toList();
         List<Observation> all = new ArrayList<>(observations);
@@ -43,16 +44,15 @@ public final class CaseInference {
                         ? Optional.of(true)
                         : repaired ? Optional.empty() : evidence.statements().starts(),
                 repaired,
-                chargedAtMillis(evidence) > Long.MIN_VALUE);
+                charged.isPresent());
     }
 
     /** When every battery had been charged on its own; what was read before then may have been a flat one's doing. */
-    private static long chargedAtMillis(CaseEvidence evidence) {
+    private static Optional<Long> chargedAtMillis(CaseEvidence evidence) {
         return evidence.statements()
                 .about(Topic.CHARGED_APART)
                 .filter(s -> s.value().equals("YES"))
-                .map(Statement::saidAtMillis)
-                .orElse(Long.MIN_VALUE);
+                .map(Statement::saidAtMillis);
     }
 
     /**

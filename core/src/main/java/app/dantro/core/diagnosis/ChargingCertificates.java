@@ -33,14 +33,12 @@ final class ChargingCertificates {
 
     private final CaseEvidence evidence;
     private final Circuit circuit;
-    private final NetworkSolver solver;
     private final Map<Condition, Optional<OperatingPoint>> healthy = new EnumMap<>(Condition.class);
     private final Map<PartId, Certificate> best = new HashMap<>();
 
     ChargingCertificates(CaseEvidence evidence) {
         this.evidence = evidence;
         this.circuit = evidence.circuit();
-        this.solver = new NetworkSolver(circuit);
         List<Reading> counted = evidence.counted();
         for (List<Part> side : List.of(circuit.chargingSupply(), circuit.chargingReturn())) {
             counted.forEach(reading -> certify(side, reading));
@@ -83,12 +81,12 @@ final class ChargingCertificates {
         if (!stretch.isEmpty() && loaded && measured.isPresent()) {
             healthy(reading.condition())
                     .flatMap(point -> scale(point, measured.get())
-                            .map(scale -> new Stretch(stretch, point, scale, evidence.celsius())))
+                            .map(scale -> new LoadedStretch(stretch, point, scale, evidence.celsius())))
                     .ifPresent(s -> certify(s, reading));
         }
     }
 
-    private void certify(Stretch stretch, Reading reading) {
+    private void certify(LoadedStretch stretch, Reading reading) {
         boolean forward = reading.red().equals(stretch.parts.get(0).from());
         double expected = stretch.volts();
         double volts = Math.signum(expected) * (forward ? reading.volts() : -reading.volts());
@@ -108,7 +106,7 @@ final class ChargingCertificates {
     }
 
     /** Parts in the order of flow, with a healthy vehicle's currents scaled to the one that was measured. */
-    private record Stretch(List<Part> parts, OperatingPoint healthy, double scale, double celsius) {
+    private record LoadedStretch(List<Part> parts, OperatingPoint healthy, double scale, double celsius) {
         double volts(Part part) {
             return scale * healthy.between(part.from(), part.to());
         }
@@ -153,7 +151,8 @@ final class ChargingCertificates {
     private Optional<OperatingPoint> healthy(Condition condition) {
         return healthy.computeIfAbsent(
                 condition,
-                c -> solver.solve(c, VehicleState.healthyAt(evidence.celsius())) instanceof OperatingPoint point
+                c -> new NetworkSolver(circuit).solve(c, VehicleState.healthyAt(evidence.celsius()))
+                                instanceof OperatingPoint point
                         ? Optional.of(point)
                         : Optional.empty());
     }

@@ -120,38 +120,34 @@ public record FeedCheck(Optional<Double> batteryVolts, List<Pin> pins, String sa
                 Optional<PointId> black,
                 Optional<Topic> topic,
                 Optional<Double> read) {
-            Optional<String> shown = read.map(v -> Amount.volts(v, 0.01));
-            if (read.isEmpty() || battery.isEmpty()) {
-                return new Pin(
-                        name,
-                        red,
-                        black,
-                        topic,
-                        shown,
-                        Sign.SAYS_LITTLE,
-                        read.isEmpty() ? "Not read yet." : "Read the battery's posts with the key on beside it.");
+            Sign sign = sign(read);
+            return new Pin(name, red, black, topic, read.map(v -> Amount.volts(v, 0.01)), sign, says(read, sign));
+        }
+
+        /** What the pin lost against the battery, if both were read. */
+        private Optional<Double> lost(Optional<Double> read) {
+            return battery.flatMap(b -> read.map(v -> b - v));
+        }
+
+        private Sign sign(Optional<Double> read) {
+            return lost(read)
+                    .map(volts -> volts <= ERROR_VOLTS
+                            ? Sign.GOOD
+                            : volts > ALLOWED_VOLTS ? Sign.FAILS : atRest ? Sign.SAYS_LITTLE : Sign.SUSPECT)
+                    .orElse(Sign.SAYS_LITTLE);
+        }
+
+        private String says(Optional<Double> read, Sign sign) {
+            if (lost(read).isEmpty()) {
+                return read.isEmpty() ? "Not read yet." : "Read the battery's posts with the key on beside it.";
             }
-            double lost = battery.get() - read.get();
-            if (atRest && lost > ERROR_VOLTS && lost <= ALLOWED_VOLTS) {
-                return new Pin(
-                        name,
-                        red,
-                        black,
-                        topic,
-                        shown,
-                        Sign.SAYS_LITTLE,
-                        "%s below the battery at rest; with the key on it stands lower itself: read its posts too."
-                                .formatted(Amount.volts(lost, 0.01)));
-            }
-            Sign sign = lost <= ERROR_VOLTS ? Sign.GOOD : lost <= ALLOWED_VOLTS ? Sign.SUSPECT : Sign.FAILS;
-            String says = switch (sign) {
+            String below = Amount.volts(lost(read).get(), 0.01) + " below the battery";
+            return switch (sign) {
                 case GOOD -> "Battery voltage arrives: continuity only, nothing is certified.";
-                case SUSPECT ->
-                    "%s below the battery. One school allows 0.40 V, but with next to no current that is a finding."
-                            .formatted(Amount.volts(lost, 0.01));
-                default -> "%s below the battery: it does not arrive.".formatted(Amount.volts(lost, 0.01));
+                case SAYS_LITTLE -> below + " at rest; with the key on it stands lower itself: read its posts too.";
+                case SUSPECT -> below + ". One school allows 0.40 V, but with next to no current that is a finding.";
+                case FAILS -> below + ": it does not arrive.";
             };
-            return new Pin(name, red, black, topic, shown, sign, says);
         }
 
         /** A wire to ground shows its drop, not the battery's volts. */

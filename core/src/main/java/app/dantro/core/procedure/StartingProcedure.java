@@ -42,9 +42,8 @@ public final class StartingProcedure {
     /** A path certified at less than this share of today's current is read again after a repair. */
     private static final double SAME_CURRENT_SHARE = 0.95;
 
-    /** With less than this for a healthy vehicle a further fault is looked for before the case may close. */
     private static final double LIKELIER_THAN_NOT = 0.5;
-
+    /** With less than this for a healthy vehicle a further fault is looked for before the case may close. */
     private static final double HEALTHY_ENOUGH = 0.5;
 
     private final Planner planner;

@@ -72,10 +72,11 @@ public record CaseFile(
 
     /** How many entries are on record; nothing is ever taken out, so a later state has never fewer. */
     public int entries() {
-        long answers = readings.stream().filter(r -> r.answer().isPresent()).count();
+        int answers =
+                (int) readings.stream().filter(r -> r.answer().isPresent()).count();
         return onCircuit.version()
                 + readings.size()
-                + (int) answers
+                + answers
                 + repairs.size()
                 + tests.size()
                 + statements.size()
