@@ -7,9 +7,13 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 
 @AnalyzeClasses(packages = "app.dantro.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    private static final String CORE = "app.dantro.core.";
 
     @ArchTest
     static final ArchRule importsTheJdkOnly = classes()
@@ -17,39 +21,94 @@ class ArchitectureTest {
             .onlyDependOnClassesThat()
             .resideInAnyPackage("app.dantro.core..", "java.lang..", "java.util..", "java.math..");
 
+    /** What each room may know. A room that is not listed, or an arrow that is not, fails the build. */
+    private static final Map<String, List<String>> ROOMS = rooms();
+
+    private static Map<String, List<String>> rooms() {
+        Map<String, List<String>> rooms = new LinkedHashMap<>();
+        rooms.put("circuit", List.of());
+        rooms.put("kit", List.of("circuit"));
+        rooms.put("reading", List.of("circuit"));
+        rooms.put("limits", List.of("circuit"));
+        rooms.put("network", List.of("circuit"));
+        rooms.put("record", List.of("circuit", "network", "reading"));
+        rooms.put("fact", List.of("circuit", "network", "reading", "limits", "record"));
+        rooms.put("figure", List.of("circuit", "network", "reading", "limits", "record"));
+        rooms.put("inference", List.of("circuit", "network", "reading"));
+        rooms.put("finding", List.of("circuit", "reading", "record", "fact", "inference"));
+        rooms.put("starting", List.of("circuit", "network", "reading", "limits", "record", "fact", "finding"));
+        rooms.put(
+                "charging", List.of("circuit", "network", "reading", "limits", "record", "fact", "figure", "finding"));
+        rooms.put(
+                "profile",
+                List.of("circuit", "network", "reading", "limits", "record", "fact", "finding", "inference"));
+        rooms.put("schools", List.of("circuit", "reading", "limits", "record", "fact", "figure", "finding"));
+        rooms.put(
+                "standing",
+                List.of(
+                        "circuit",
+                        "network",
+                        "reading",
+                        "limits",
+                        "record",
+                        "fact",
+                        "figure",
+                        "inference",
+                        "finding",
+                        "starting",
+                        "charging"));
+        rooms.put(
+                "planning",
+                List.of(
+                        "circuit",
+                        "network",
+                        "reading",
+                        "limits",
+                        "record",
+                        "fact",
+                        "inference",
+                        "finding",
+                        "standing"));
+        rooms.put(
+                "procedure",
+                List.of(
+                        "circuit",
+                        "network",
+                        "reading",
+                        "limits",
+                        "record",
+                        "fact",
+                        "figure",
+                        "inference",
+                        "finding",
+                        "starting",
+                        "charging",
+                        "profile",
+                        "schools",
+                        "standing",
+                        "planning"));
+        return rooms;
+    }
+
     @ArchTest
-    static final ArchRule arrowsRunOneWay = layeredArchitecture()
-            .consideringOnlyDependenciesInLayers()
-            .layer("circuit")
-            .definedBy("app.dantro.core.circuit")
-            .layer("network")
-            .definedBy("app.dantro.core.network")
-            .layer("reading")
-            .definedBy("app.dantro.core.reading")
-            .layer("limits")
-            .definedBy("app.dantro.core.limits")
-            .layer("inference")
-            .definedBy("app.dantro.core.inference")
-            .layer("diagnosis")
-            .definedBy("app.dantro.core.diagnosis")
-            .layer("planning")
-            .definedBy("app.dantro.core.planning")
-            .layer("procedure")
-            .definedBy("app.dantro.core.procedure")
-            .whereLayer("circuit")
-            .mayNotAccessAnyLayer()
-            .whereLayer("network")
-            .mayOnlyAccessLayers("circuit")
-            .whereLayer("reading")
-            .mayOnlyAccessLayers("circuit")
-            .whereLayer("limits")
-            .mayOnlyAccessLayers("circuit")
-            .whereLayer("inference")
-            .mayOnlyAccessLayers("circuit", "network", "reading")
-            .whereLayer("diagnosis")
-            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "inference")
-            .whereLayer("planning")
-            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "inference", "diagnosis")
-            .whereLayer("procedure")
-            .mayOnlyAccessLayers("circuit", "network", "reading", "limits", "inference", "diagnosis", "planning");
+    static final ArchRule arrowsRunOneWay = arrows();
+
+    private static ArchRule arrows() {
+        var layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
+        for (String room : ROOMS.keySet()) {
+            layers = layers.layer(room).definedBy(CORE + room);
+        }
+        for (Map.Entry<String, List<String>> room : ROOMS.entrySet()) {
+            layers = room.getValue().isEmpty()
+                    ? layers.whereLayer(room.getKey()).mayNotAccessAnyLayer()
+                    : layers.whereLayer(room.getKey())
+                            .mayOnlyAccessLayers(room.getValue().toArray(String[]::new));
+        }
+        return layers;
+    }
+
+    @ArchTest
+    static final ArchRule everyClassHasARoom = classes()
+            .should()
+            .resideInAnyPackage(ROOMS.keySet().stream().map(r -> CORE + r).toArray(String[]::new));
 }

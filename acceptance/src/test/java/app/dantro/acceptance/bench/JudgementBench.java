@@ -6,17 +6,11 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.CaseInference;
-import app.dantro.core.diagnosis.Diagnosis;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.JudgedCase;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
@@ -27,6 +21,12 @@ import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.standing.CaseInference;
+import app.dantro.core.standing.JudgedCase;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.starting.StartingRules;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -85,9 +85,9 @@ final class JudgementBench implements Bench.Benchmark {
         List<Double> judging = new ArrayList<>();
         List<Double> planning = new ArrayList<>();
         for (int i = 0; i < WARM_UP + MEASURED; i++) {
-            CaseEvidence evidence = worked(circuit, i);
+            CaseRecord evidence = worked(circuit, i);
             Evidence inference = CaseInference.of(evidence, Complaint.STARTING);
-            Findings rules = Diagnosis.of(evidence);
+            Findings rules = StartingRules.of(evidence);
             long from = System.nanoTime();
             Judgement judgement = Judgement.of(prepared, inference);
             JudgedCase.of(rules, judgement);
@@ -119,7 +119,7 @@ final class JudgementBench implements Bench.Benchmark {
     }
 
     /** A case with one to six readings of a vehicle with one bad part; another part each time. */
-    private static CaseEvidence worked(Circuit circuit, int number) {
+    private static CaseRecord worked(Circuit circuit, int number) {
         PartId bad = circuit.parts().get(number % circuit.parts().size()).id();
         VehicleState state = VehicleState.healthy().with(bad, 0.004 * (1 + number % 5));
         List<RecordedReading> readings = new ArrayList<>();
@@ -132,7 +132,7 @@ final class JudgementBench implements Bench.Benchmark {
             Condition condition = i % 2 == 0 ? Condition.CRANKING : Condition.RAISED_LOADED;
             add(readings, circuit, state, condition, circuit.plusPost(), ends.get(i % ends.size()));
         }
-        return CaseEvidence.of(circuit, 20, readings, List.of(), List.of());
+        return CaseRecord.of(circuit, 20, readings, List.of(), List.of());
     }
 
     private static void add(

@@ -127,7 +127,7 @@ public sealed interface CircuitEdit {
                             old.resistance(),
                             old.gate(),
                             old.fuseAmps()));
-            Contact contact = new Contact(new ResistanceRange(ohms, CircuitDraft.ASSUMED_JOINT_SPREAD));
+            Contact contact = new Contact(new ResistanceRange(ohms, ResistanceRange.ASSUMED_JOINT_SPREAD));
             parts.add(at + 1, new Part(joint, name, PartKind.JOINT, point, old.to(), contact));
             return with(circuit, points, parts);
         }

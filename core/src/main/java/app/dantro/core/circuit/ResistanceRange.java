@@ -7,6 +7,9 @@ package app.dantro.core.circuit;
  * @param logSpread standard deviation of the natural logarithm
  */
 public record ResistanceRange(double nominalOhms, double logSpread) {
+    /** Joints of one kind differ more than cables do. */
+    public static final double ASSUMED_JOINT_SPREAD = 0.34;
+
     /** Two-sided 99 % of a normal distribution, times the widening of decisions/0004. */
     private static final double HEALTHY_SIGMAS = 2.58 * 1.5;
 

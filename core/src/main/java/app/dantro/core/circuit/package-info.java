@@ -1,6 +1,5 @@
 /**
- * Probe points, parts and the loop they form; ready-made circuits. Start at {@link
- * app.dantro.core.circuit.SeriesLoop} and {@link app.dantro.core.circuit.ReadyMadeCircuits}. Imports nothing but the
- * JDK.
+ * Probe points, parts and the loop they form. Start at {@link app.dantro.core.circuit.Circuit} and {@link
+ * app.dantro.core.circuit.SeriesLoop}. Imports nothing but the JDK.
  */
 package app.dantro.core.circuit;

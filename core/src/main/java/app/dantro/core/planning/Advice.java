@@ -1,7 +1,7 @@
 package app.dantro.core.planning;
 
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.Judgement;
+import app.dantro.core.standing.Judgement;
 import java.util.List;
 import java.util.Optional;
 

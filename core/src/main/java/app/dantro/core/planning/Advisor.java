@@ -2,13 +2,13 @@ package app.dantro.core.planning;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.Proof;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.Proof;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

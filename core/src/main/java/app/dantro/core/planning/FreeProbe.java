@@ -6,7 +6,7 @@ import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
-import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;

@@ -1,6 +1,6 @@
 package app.dantro.core.planning;
 
-import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.finding.Findings;
 import java.util.Optional;
 
 /** Proposes the next measurement on a side that fails; a better one may stand behind the same door later. */

@@ -1,10 +1,10 @@
 package app.dantro.core.procedure;
 
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.LoopProfile;
-import app.dantro.core.diagnosis.RetestCheck;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.profile.LoopProfile;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.RetestCheck;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package app.dantro.core.procedure;
 
-import app.dantro.core.diagnosis.Statements;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
 import java.util.Arrays;
 import java.util.List;
 

@@ -5,24 +5,26 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.Diagnosis;
-import app.dantro.core.diagnosis.FigureJudge;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.LoopProfile;
-import app.dantro.core.diagnosis.ReadingState;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Standing;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.figure.Figures;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.Standing;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.profile.ChargingProfile;
+import app.dantro.core.profile.LoopProfile;
+import app.dantro.core.profile.StartingProfile;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.ReadingState;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.starting.StartingRules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,8 +45,8 @@ public final class ChargingSurvey {
     }
 
     /** Findings, the profiles and the next of the readings, by rules alone. */
-    public Assessment assess(CaseEvidence evidence) {
-        return assess(Diagnosis.of(evidence), Optional.empty());
+    public Assessment assess(CaseRecord evidence) {
+        return assess(StartingRules.of(evidence), Optional.empty());
     }
 
     /**
@@ -53,9 +55,9 @@ public final class ChargingSurvey {
      * most; once it has nothing more to ask the rest of the survey is taken.
      */
     Assessment assess(Findings all, Optional<Judgement> judgement) {
-        CaseEvidence evidence = all.evidence();
-        LoopProfile start = Diagnosis.profile(all);
-        Optional<LoopProfile> charging = Diagnosis.chargingProfile(all);
+        CaseRecord evidence = all.evidence();
+        LoopProfile start = StartingProfile.of(all);
+        Optional<LoopProfile> charging = ChargingProfile.of(all);
         List<Look> looks = new ArrayList<>(looks(evidence.circuit()));
         if (alike(evidence, charging)) {
             looks.removeIf(Look::oneSide);
@@ -101,11 +103,11 @@ public final class ChargingSurvey {
                 .alternator()
                 .map(Alternator::id)
                 .filter(id -> findings.standing(id) == Standing.SUSPECT)
-                .filter(id -> FigureJudge.diodesFail(findings.evidence()))
+                .filter(id -> Figures.diodesFail(findings.evidence()))
                 .map(id -> Step.suspectDevice(findings, id, judgement));
     }
 
-    private static Stage stage(CaseEvidence evidence, boolean passed, Step next) {
+    private static Stage stage(CaseRecord evidence, boolean passed, Step next) {
         if (passed) {
             return Stage.VERIFIED;
         }
@@ -193,7 +195,7 @@ public final class ChargingSurvey {
      * The fast way: B+ to case and the posts stand no further apart than the school allows both sides together, so neither
      * side has to be read.
      */
-    private static boolean alike(CaseEvidence evidence, Optional<LoopProfile> charging) {
+    private static boolean alike(CaseRecord evidence, Optional<LoopProfile> charging) {
         return evidence.statements().says(Topic.SIDES_READ, "COMPARE")
                 && charging.flatMap(LoopProfile::parted)
                         .filter(LoopProfile.Parted::allowed)
@@ -201,7 +203,7 @@ public final class ChargingSurvey {
     }
 
     /** What was read elsewhere before the last repair is read again after it, with the same leads. */
-    private static List<Look> retests(CaseEvidence evidence, List<Look> looks) {
+    private static List<Look> retests(CaseRecord evidence, List<Look> looks) {
         List<Look> again = new ArrayList<>();
         for (RecordedReading recorded : evidence.readings()) {
             Reading reading = recorded.effective();
@@ -221,7 +223,7 @@ public final class ChargingSurvey {
         return again;
     }
 
-    private static boolean taken(CaseEvidence evidence, Look look) {
+    private static boolean taken(CaseRecord evidence, Look look) {
         return evidence.counted().stream()
                 .anyMatch(r -> r.condition() == look.condition && pair(r).equals(Set.of(look.red, look.black)));
     }
@@ -244,7 +246,7 @@ public final class ChargingSurvey {
     }
 
     /** What is seen again once an alternator was fitted: belt, lamp and ripple say what volts alone do not. */
-    private static List<Topic> fitted(CaseEvidence evidence) {
+    private static List<Topic> fitted(CaseRecord evidence) {
         Optional<Repair> alternator = evidence.lastRepair()
                 .filter(r -> evidence.circuit()
                         .alternator()
@@ -260,7 +262,7 @@ public final class ChargingSurvey {
                 .toList();
     }
 
-    private static Step afterwards(CaseEvidence evidence, boolean judged) {
+    private static Step afterwards(CaseRecord evidence, boolean judged) {
         if (evidence.lastTest().filter(ComplaintTest::passed).isPresent()) {
             return Step.of(Kind.DONE, "Verified", "The complaint's own test passed after the repair.", List.of());
         }

@@ -1,6 +1,6 @@
 package app.dantro.core.procedure;
 
-import app.dantro.core.diagnosis.Findings;
+import app.dantro.core.finding.Findings;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -2,12 +2,12 @@ package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Pile;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.planning.Workplace;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Topic;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +21,7 @@ final class Gates {
     private Gates() {}
 
     static Workplace workplace(Findings findings, Concern concern) {
-        CaseEvidence evidence = findings.evidence();
+        CaseRecord evidence = findings.evidence();
         List<Reading> counted = evidence.counted();
         boolean ran = counted.stream().anyMatch(r -> r.condition().running());
         Optional<Boolean> starts = evidence.statements().starts();
@@ -47,7 +47,7 @@ final class Gates {
     }
 
     /** A pile in place of the starter or across the alternator, where one is at hand and the circuit says how it is set. */
-    private static Optional<Condition> pile(CaseEvidence evidence, Concern concern) {
+    private static Optional<Condition> pile(CaseRecord evidence, Concern concern) {
         Condition condition = concern == Concern.STARTING ? Condition.PILE_STARTER : Condition.PILE_ALTERNATOR;
         boolean fits = evidence.circuit().devices().stream()
                 .anyMatch(d -> d instanceof Pile pile && pile.amps().containsKey(condition));

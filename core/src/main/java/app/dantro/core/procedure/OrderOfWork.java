@@ -1,15 +1,15 @@
 package app.dantro.core.procedure;
 
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.CaseInference;
-import app.dantro.core.diagnosis.Diagnosis;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.JudgedCase;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.RetestCheck;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.CaseInference;
+import app.dantro.core.standing.JudgedCase;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.RetestCheck;
+import app.dantro.core.starting.StartingRules;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,13 +26,13 @@ public final class OrderOfWork {
      * Findings, profiles and the one next step, by rules alone; a circuit without an alternator can only be worked on for
      * its start.
      */
-    public Assessment assess(Concern concern, CaseEvidence evidence) {
+    public Assessment assess(Concern concern, CaseRecord evidence) {
         return assess(concern, evidence, Optional.empty());
     }
 
     /** The same with the judgement, once the circuit is prepared. */
-    public Assessment assess(Concern concern, CaseEvidence evidence, Optional<PreparedCircuit> prepared) {
-        Findings rules = Diagnosis.of(evidence);
+    public Assessment assess(Concern concern, CaseRecord evidence, Optional<PreparedCircuit> prepared) {
+        Findings rules = StartingRules.of(evidence);
         Complaint complaint = Complaint.valueOf(concern.name());
         Optional<Judgement> judgement = prepared.map(p -> Judgement.of(p, CaseInference.of(evidence, complaint)));
         Findings findings = judgement.map(j -> JudgedCase.of(rules, j)).orElse(rules);
@@ -44,7 +44,7 @@ public final class OrderOfWork {
     }
 
     /** A case may end without proof if someone says why; it never counts as verified. */
-    private static Assessment closed(Assessment assessment, CaseEvidence evidence) {
+    private static Assessment closed(Assessment assessment, CaseRecord evidence) {
         boolean verified = assessment.stage() == Stage.VERIFIED;
         return evidence.closedUnverified()
                 .filter(closed -> !verified)
@@ -59,7 +59,7 @@ public final class OrderOfWork {
     }
 
     /** No case closes, and no complaint is tested, while something is still undone. */
-    private static Assessment restoredFirst(Assessment assessment, CaseEvidence evidence) {
+    private static Assessment restoredFirst(Assessment assessment, CaseRecord evidence) {
         boolean closing = assessment.next().kind() == Step.Kind.COMPLAINT_TEST
                 || assessment.next().kind() == Step.Kind.DONE;
         List<Topic> open = evidence.statements().open();

@@ -9,19 +9,11 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.circuit.Stretch;
-import app.dantro.core.diagnosis.BatteryJudge;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.Diagnosis;
-import app.dantro.core.diagnosis.DropAnswer;
-import app.dantro.core.diagnosis.DropVerdict;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.RepairForecast;
-import app.dantro.core.diagnosis.Standing;
-import app.dantro.core.diagnosis.Topic;
-import app.dantro.core.diagnosis.TwoCranks;
+import app.dantro.core.fact.DropAnswer;
+import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.figure.TwoCranks;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.Standing;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Guide;
@@ -29,8 +21,18 @@ import app.dantro.core.planning.Planner;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.profile.ChargingProfile;
+import app.dantro.core.profile.StartingProfile;
 import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.RepairForecast;
+import app.dantro.core.starting.BatteryJudge;
+import app.dantro.core.starting.StartingRules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -53,8 +55,8 @@ public final class StartingProcedure {
     }
 
     /** Findings, profile and the one next step, by rules alone. */
-    public Assessment assess(CaseEvidence evidence) {
-        return assess(Diagnosis.of(evidence), Optional.empty());
+    public Assessment assess(CaseRecord evidence) {
+        return assess(StartingRules.of(evidence), Optional.empty());
     }
 
     /** Findings, profile and the one next step; with a judgement the search is its, the gates stay. */
@@ -74,8 +76,8 @@ public final class StartingProcedure {
                 .orElseGet(() -> proven(findings));
         return new Assessment(
                 findings,
-                Diagnosis.profile(findings),
-                Diagnosis.chargingProfile(findings),
+                StartingProfile.of(findings),
+                ChargingProfile.of(findings),
                 placed.stage,
                 placed.step,
                 standby(findings, placed.step, guide.map(Guide::standby).orElse(List.of())),

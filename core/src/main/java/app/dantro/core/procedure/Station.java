@@ -4,13 +4,13 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Side;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Standing;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.Standing;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -105,7 +105,7 @@ public enum Station {
                 .anyMatch(t -> findings.evidence().statements().about(t).isPresent());
     }
 
-    private static boolean cranked(CaseEvidence evidence) {
+    private static boolean cranked(CaseRecord evidence) {
         return evidence.readings().stream()
                 .anyMatch(r -> r.reading().condition().starterCalled());
     }

@@ -2,14 +2,14 @@ package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.PartFinding;
-import app.dantro.core.diagnosis.RepairForecast;
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Statements;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
 import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.RepairForecast;
 import java.util.List;
 import java.util.Optional;
 

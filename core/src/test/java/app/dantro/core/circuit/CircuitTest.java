@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dantro.core.kit.ReadyMadeCircuits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -2,6 +2,7 @@ package app.dantro.core.circuit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dantro.core.kit.ReadyMadeCircuits;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

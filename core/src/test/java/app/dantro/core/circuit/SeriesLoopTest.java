@@ -3,6 +3,7 @@ package app.dantro.core.circuit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.StartingLoop;
 import java.util.ArrayList;
 import java.util.List;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.StartingLoop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -8,8 +8,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.Sensing;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
-import app.dantro.core.circuit.ReadyMadeCircuits;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -3,12 +3,12 @@ package app.dantro.core.planning;
 import static app.dantro.core.reading.Readings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.dantro.core.circuit.ReadyMadeCircuits;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.Diagnosis;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.RecordedReading;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.starting.StartingRules;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -53,7 +53,7 @@ class HalfSplitPlannerTest {
     }
 
     private static Findings find(Reading... readings) {
-        return Diagnosis.of(CaseEvidence.of(
+        return StartingRules.of(CaseRecord.of(
                 ReadyMadeCircuits.petrolBodyReturn(),
                 20,
                 Stream.of(readings).map(RecordedReading::of).toList(),

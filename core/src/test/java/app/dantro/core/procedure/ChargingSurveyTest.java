@@ -6,22 +6,22 @@ import static org.assertj.core.api.Assertions.within;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.LoopProfile;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Standing;
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Statements;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.profile.LoopProfile;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Readings;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -103,7 +103,7 @@ class ChargingSurveyTest {
 
     private Assessment assess() {
         return new ChargingSurvey()
-                .assess(CaseEvidence.of(TRUCK, 20, readings, repairs, List.of()).with(said));
+                .assess(CaseRecord.of(TRUCK, 20, readings, repairs, List.of()).with(said));
     }
 
     /** Takes what is asked for; titles in the order they came. */

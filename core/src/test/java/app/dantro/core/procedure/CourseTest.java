@@ -5,14 +5,14 @@ import static app.dantro.core.reading.Readings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
-import app.dantro.core.circuit.ReadyMadeCircuits;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.Diagnosis;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Statements;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import app.dantro.core.starting.StartingRules;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -67,9 +67,9 @@ class CourseTest {
     }
 
     private static Course course(List<Reading> readings, Statement... said) {
-        CaseEvidence evidence = CaseEvidence.of(
+        CaseRecord evidence = CaseRecord.of(
                         CAR, 20, readings.stream().map(RecordedReading::of).toList(), List.of(), List.of())
                 .with(Statements.of(Arrays.asList(said)));
-        return Course.of(Diagnosis.of(evidence), Stage.SIDES);
+        return Course.of(StartingRules.of(evidence), Stage.SIDES);
     }
 }

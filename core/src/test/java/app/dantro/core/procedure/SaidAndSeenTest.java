@@ -8,21 +8,21 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.CaseInference;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Standing;
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Statements;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.finding.Standing;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.CaseInference;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -75,9 +75,9 @@ class SaidAndSeenTest {
 
     @Test
     void noCaseClosesWhileTheEngineIsStillDisabled() {
-        CaseEvidence closing = new CaseEvidence(
+        CaseRecord closing = new CaseRecord(
                 CAR,
-                CaseEvidence.of(CAR, 20, List.of(), List.of(), List.of()).loop(),
+                CaseRecord.of(CAR, 20, List.of(), List.of(), List.of()).loop(),
                 20,
                 Stream.of(
                                 base("12.59"),
@@ -91,13 +91,13 @@ class SaidAndSeenTest {
                 Statements.none());
         assertThat(order.assess(Concern.STARTING, closing).stage()).isEqualTo(Stage.VERIFIED);
 
-        CaseEvidence disabled = closing.with(Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"))));
+        CaseRecord disabled = closing.with(Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"))));
         Assessment held = order.assess(Concern.STARTING, disabled);
         assertThat(held.stage()).isEqualTo(Stage.RETEST);
         assertThat(held.next().kind()).isEqualTo(Step.Kind.RESTORE);
         assertThat(held.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.ENGINE_DISABLED);
 
-        CaseEvidence restored = closing.with(
+        CaseRecord restored = closing.with(
                 Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"), said(Topic.ENGINE_DISABLED, "CLOSED"))));
         assertThat(order.assess(Concern.STARTING, restored).stage()).isEqualTo(Stage.VERIFIED);
     }
@@ -178,8 +178,8 @@ class SaidAndSeenTest {
         assertThat(again.next().kind()).isEqualTo(Step.Kind.REPAIR);
     }
 
-    private static CaseEvidence on(Circuit circuit, List<Reading> readings) {
-        return CaseEvidence.of(
+    private static CaseRecord on(Circuit circuit, List<Reading> readings) {
+        return CaseRecord.of(
                 circuit, 6, readings.stream().map(RecordedReading::of).toList(), List.of(), List.of());
     }
 
@@ -236,9 +236,8 @@ class SaidAndSeenTest {
         return order.assess(Concern.STARTING, evidence(readings, statements));
     }
 
-    private static CaseEvidence evidence(List<Reading> readings, Statement... statements) {
-        return CaseEvidence.of(
-                        CAR, 20, readings.stream().map(RecordedReading::of).toList(), List.of(), List.of())
+    private static CaseRecord evidence(List<Reading> readings, Statement... statements) {
+        return CaseRecord.of(CAR, 20, readings.stream().map(RecordedReading::of).toList(), List.of(), List.of())
                 .with(Statements.of(List.of(statements)));
     }
 

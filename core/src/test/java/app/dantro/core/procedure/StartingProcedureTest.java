@@ -7,13 +7,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.SeriesLoop;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Standing;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.StartingLoop;
@@ -24,6 +20,10 @@ import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Repair;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -155,8 +155,8 @@ class StartingProcedureTest {
         assertThat(step.cautions()).anyMatch(c -> c.contains("neutral")).anyMatch(c -> c.contains("2 min"));
     }
 
-    private static CaseEvidence evidence(Reading... readings) {
-        return CaseEvidence.of(
+    private static CaseRecord evidence(Reading... readings) {
+        return CaseRecord.of(
                 CIRCUIT, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of());
     }
 
@@ -175,8 +175,8 @@ class StartingProcedureTest {
             this.random = random;
         }
 
-        CaseEvidence evidence() {
-            return CaseEvidence.of(CIRCUIT, 20, readings, repairs, tests);
+        CaseRecord evidence() {
+            return CaseRecord.of(CIRCUIT, 20, readings, repairs, tests);
         }
 
         Step followUntil(Kind kind) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.ReadyMadeCircuits;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.reading.Slip.Kind;
 import java.util.List;
 import java.util.Optional;

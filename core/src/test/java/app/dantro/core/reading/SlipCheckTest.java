@@ -7,8 +7,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.StartingLoop;
 import app.dantro.core.reading.Slip.Answer;
 import app.dantro.core.reading.Slip.Kind;

@@ -1,24 +1,24 @@
 package app.dantro.server.charging;
 
+import app.dantro.core.charging.ColdAndWarm;
+import app.dantro.core.charging.FeedCheck;
+import app.dantro.core.charging.GroundTree;
+import app.dantro.core.charging.OutputSteps;
+import app.dantro.core.charging.SensingEffects;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Regulator;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.ColdAndWarm;
-import app.dantro.core.diagnosis.Diagnosis;
-import app.dantro.core.diagnosis.ElectricalLoad;
-import app.dantro.core.diagnosis.FeedCheck;
-import app.dantro.core.diagnosis.FigureJudge;
-import app.dantro.core.diagnosis.FigureVerdict;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.GroundTree;
-import app.dantro.core.diagnosis.LoopProfile;
-import app.dantro.core.diagnosis.OutputSteps;
-import app.dantro.core.diagnosis.SensingEffects;
-import app.dantro.core.diagnosis.Standing;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.figure.ElectricalLoad;
+import app.dantro.core.figure.FigureVerdict;
+import app.dantro.core.figure.Figures;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.profile.ChargingProfile;
+import app.dantro.core.profile.LoopProfile;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Topic;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
 import java.util.Arrays;
@@ -189,7 +189,7 @@ class ChargingController {
     ChargingView charging(@PathVariable UUID caseId) {
         CaseFile file = files.load(caseId);
         Findings findings = files.assess(file).findings();
-        CaseEvidence evidence = findings.evidence();
+        CaseRecord evidence = findings.evidence();
         Circuit circuit = evidence.circuit();
         Optional<FeedCheck> feed = FeedCheck.of(evidence);
         Optional<OutputSteps> steps = OutputSteps.of(evidence);
@@ -207,7 +207,7 @@ class ChargingController {
                 feed.map(FeedCheck::says).orElse(""),
                 LoadView.all(circuit),
                 circuit.alternator().map(a -> loaded(evidence, a)).orElse(List.of()),
-                Diagnosis.chargingProfile(findings).flatMap(LoopProfile::parted).map(LoopProfile.Parted::says),
+                ChargingProfile.of(findings).flatMap(LoopProfile::parted).map(LoopProfile.Parted::says),
                 GroundTree.of(findings).map(GroundTree::branches).orElse(List.of()).stream()
                         .map(b -> BranchView.of(b, circuit))
                         .toList(),
@@ -219,9 +219,9 @@ class ChargingController {
                         .map(OutputStepView::of)
                         .toList(),
                 ColdAndWarm.of(evidence).stream().map(ComparedView::of).toList(),
-                FigureJudge.ofOutput(evidence),
-                FigureJudge.ofRegulation(evidence),
-                FigureJudge.ofDrain(evidence));
+                Figures.ofOutput(evidence),
+                Figures.ofRegulation(evidence),
+                Figures.ofDrain(evidence));
     }
 
     private static String sensing(Circuit circuit, Alternator alternator) {
@@ -231,7 +231,7 @@ class ChargingController {
                         name(circuit, alternator.sense().minus()));
     }
 
-    private static List<LoadedView> loaded(CaseEvidence evidence, Alternator alternator) {
+    private static List<LoadedView> loaded(CaseRecord evidence, Alternator alternator) {
         Circuit circuit = evidence.circuit();
         return List.of(
                 loaded(evidence, "At the battery's posts", circuit.plusPost(), circuit.minusPost()),
@@ -240,11 +240,11 @@ class ChargingController {
                 loaded(evidence, "Whole return side", circuit.minusPost(), alternator.ground()));
     }
 
-    private static LoadedView loaded(CaseEvidence evidence, String name, PointId red, PointId black) {
+    private static LoadedView loaded(CaseRecord evidence, String name, PointId red, PointId black) {
         return new LoadedView(
                 name,
                 PairView.of(red, black, Condition.RAISED_LOADED),
-                evidence.newest(red, black, Condition.RAISED_LOADED).map(CaseEvidence::shown));
+                evidence.newest(red, black, Condition.RAISED_LOADED).map(CaseRecord::shown));
     }
 
     private static String name(Circuit circuit, PointId point) {

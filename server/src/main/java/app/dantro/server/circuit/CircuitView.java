@@ -1,5 +1,6 @@
 package app.dantro.server.circuit;
 
+import app.dantro.core.charging.HealthyRun;
 import app.dantro.core.circuit.Access;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Battery;
@@ -13,12 +14,11 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.Resistance;
 import app.dantro.core.circuit.Side;
-import app.dantro.core.diagnosis.HealthyRun;
 import app.dantro.core.limits.School;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.server.job.CaseCircuit;
-import app.dantro.server.job.CaseRecord;
+import app.dantro.server.job.CaseHead;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -88,7 +88,7 @@ public record CircuitView(
     /** A device in words. */
     public record CircuitDeviceView(String id, String name, String says) {}
 
-    static CircuitView of(CaseRecord record, CaseCircuit onCircuit) {
+    static CircuitView of(CaseHead record, CaseCircuit onCircuit) {
         return new Writer(onCircuit.circuit(), record.celsius()).write(record.vehicle(), onCircuit.version());
     }
 

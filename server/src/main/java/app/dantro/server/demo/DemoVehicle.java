@@ -1,9 +1,9 @@
 package app.dantro.server.demo;
 
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.network.Fault;
 import app.dantro.core.procedure.Concern;
+import app.dantro.core.record.Topic;
 import java.util.List;
 
 /** The vehicles of the growers' machinery ring, and what is wrong with each. All made up. */

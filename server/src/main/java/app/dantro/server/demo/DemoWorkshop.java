@@ -3,9 +3,6 @@ package app.dantro.server.demo;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Statement;
 import app.dantro.core.network.Fault;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.ProbePlan;
@@ -17,12 +14,15 @@ import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Statement;
 import app.dantro.server.event.Events;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.instrument.SimulatedInstruments;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseRecord;
+import app.dantro.server.job.CaseHead;
 import app.dantro.server.job.CaseStore;
 import app.dantro.server.job.Simulation;
 import app.dantro.server.job.StoredReading.Source;
@@ -106,7 +106,7 @@ class DemoWorkshop implements ApplicationRunner {
             String vehicle, String complaint, String circuit, Concern concern, List<Fault> faults, int hoursAgo) {
         UUID id = id(vehicle + complaint);
         long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
-        cases.add(new CaseRecord(id, vehicle, complaint, concern, CELSIUS, BY, at), CircuitFormat.readyMade(circuit));
+        cases.add(new CaseHead(id, vehicle, complaint, concern, CELSIUS, BY, at), CircuitFormat.readyMade(circuit));
         cases.add(Simulation.hidden(id, faults, STATE_OF_CHARGE, vehicle.hashCode() & 0xffff));
         return id;
     }

@@ -1,10 +1,10 @@
 package app.dantro.server.event;
 
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
 import app.dantro.server.job.CaseView;

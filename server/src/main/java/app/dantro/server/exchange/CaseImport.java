@@ -7,7 +7,7 @@ import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.Happened;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseRecord;
+import app.dantro.server.job.CaseHead;
 import app.dantro.server.job.CaseStore;
 import app.dantro.server.job.CaseView;
 import app.dantro.server.job.Circuits;
@@ -45,7 +45,7 @@ class CaseImport {
     /** @throws ProblemException 409 if the id belongs to another case */
     CaseView open(UUID id, String by, CaseDocument document) {
         circuits.of(1, document.circuitJson());
-        CaseRecord record = new CaseRecord(
+        CaseHead record = new CaseHead(
                 id,
                 document.vehicle(),
                 document.complaint(),

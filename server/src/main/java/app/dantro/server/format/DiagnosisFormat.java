@@ -1,20 +1,20 @@
 package app.dantro.server.format;
 
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.Doubt;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.PartFinding;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Statements;
-import app.dantro.core.diagnosis.Suspicion;
-import app.dantro.core.diagnosis.WhatIf;
+import app.dantro.core.finding.Doubt;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.Step;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Statements;
+import app.dantro.core.standing.WhatIf;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
@@ -28,7 +28,7 @@ public final class DiagnosisFormat {
 
     /** Judges the readings of a case file. */
     public static String of(CaseDocument document, OrderOfWork order) {
-        CaseEvidence evidence = CaseEvidence.of(
+        CaseRecord evidence = CaseRecord.of(
                         document.circuit(),
                         document.state().celsius(),
                         document.readings().stream().map(RecordedReading::of).toList(),

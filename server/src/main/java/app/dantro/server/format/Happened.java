@@ -1,8 +1,8 @@
 package app.dantro.server.format;
 
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Statement;
 import java.util.List;
 
 /** What happened in a case beside readings. */

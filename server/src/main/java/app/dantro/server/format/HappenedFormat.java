@@ -2,10 +2,10 @@ package app.dantro.server.format;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.ComplaintTest;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;

@@ -2,10 +2,10 @@ package app.dantro.server.job;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
-import app.dantro.core.diagnosis.Diagnosis;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.procedure.Concern;
+import app.dantro.core.starting.StartingRules;
 import app.dantro.server.db.DatabaseIdentity;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.problem.ProblemException;
@@ -61,8 +61,8 @@ class CaseController {
             @NotNull @DecimalMin("-40") @DecimalMax("90") Double celsius,
             @NotBlank @Size(max = 60) String by,
             @NotNull Long openedAtMs) {
-        CaseRecord toRecord(UUID id) {
-            return new CaseRecord(id, vehicle.strip(), complaint.strip(), concern, celsius, by, openedAtMs);
+        CaseHead toRecord(UUID id) {
+            return new CaseHead(id, vehicle.strip(), complaint.strip(), concern, celsius, by, openedAtMs);
         }
     }
 
@@ -96,7 +96,7 @@ class CaseController {
 
     @PutMapping("/cases/{caseId}")
     ResponseEntity<CaseView> open(@PathVariable UUID caseId, @Valid @RequestBody NewCase body) {
-        CaseRecord record = body.toRecord(caseId);
+        CaseHead record = body.toRecord(caseId);
         String circuit = body.circuitOf()
                 .map(of -> files.load(of).onCircuit().json())
                 .orElseGet(() -> CircuitFormat.readyMade(body.circuit()));
@@ -109,7 +109,7 @@ class CaseController {
         return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
     }
 
-    private boolean same(CaseRecord record, String circuit) {
+    private boolean same(CaseHead record, String circuit) {
         return cases.find(record.id()).orElseThrow().equals(record)
                 && circuits.first(record.id()).equals(circuit);
     }
@@ -127,6 +127,7 @@ class CaseController {
         return StepView.ProbeView.of(
                 file,
                 ProblemException.checking(
-                        "black", () -> FreeProbe.of(Diagnosis.of(file.evidence()), redPoint, blackPoint, condition)));
+                        "black",
+                        () -> FreeProbe.of(StartingRules.of(file.evidence()), redPoint, blackPoint, condition)));
     }
 }

@@ -5,8 +5,8 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.SeriesLoop;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.Statements;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Statements;
 import app.dantro.server.problem.ProblemException;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,7 +19,7 @@ import java.util.stream.Collectors;
 
 /** All that is on record for one case. */
 public record CaseFile(
-        CaseRecord record,
+        CaseHead record,
         CaseCircuit onCircuit,
         List<StoredReading> readings,
         List<StoredRepair> repairs,
@@ -111,8 +111,8 @@ public record CaseFile(
     }
 
     /** The evidence that follows: struck repairs and tests left out, struck readings marked. */
-    public CaseEvidence evidence() {
-        return new CaseEvidence(
+    public CaseRecord evidence() {
+        return new CaseRecord(
                 circuit(),
                 loop(),
                 record.celsius(),

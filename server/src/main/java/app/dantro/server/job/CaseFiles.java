@@ -112,7 +112,7 @@ public class CaseFiles {
                 .toList();
     }
 
-    private CaseFile load(CaseRecord record) {
+    private CaseFile load(CaseHead record) {
         UUID id = record.id();
         return new CaseFile(
                 record,

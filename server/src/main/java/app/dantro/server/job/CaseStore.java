@@ -59,7 +59,7 @@ public class CaseStore {
               FROM simulation
              WHERE case_id = :caseId
             """;
-    private static final RowMapper<CaseRecord> CASE = (row, n) -> new CaseRecord(
+    private static final RowMapper<CaseHead> CASE = (row, n) -> new CaseHead(
             UUID.fromString(row.getString("id")),
             row.getString("vehicle"),
             row.getString("complaint"),
@@ -88,7 +88,7 @@ public class CaseStore {
     }
 
     /** Adds a case together with the first version of its circuit; false if the id is taken. */
-    public boolean add(CaseRecord record, String circuitJson) {
+    public boolean add(CaseHead record, String circuitJson) {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             boolean added = insert(record);
             if (added) {
@@ -98,7 +98,7 @@ public class CaseStore {
         }));
     }
 
-    private boolean insert(CaseRecord record) {
+    private boolean insert(CaseHead record) {
         return writer.sql(INSERT)
                         .param("id", record.id().toString())
                         .param("vehicle", record.vehicle())
@@ -147,11 +147,11 @@ public class CaseStore {
                 .optional();
     }
 
-    public Optional<CaseRecord> find(UUID id) {
+    public Optional<CaseHead> find(UUID id) {
         return reader.sql(FIND).param("id", id.toString()).query(CASE).optional();
     }
 
-    public List<CaseRecord> findAll() {
+    public List<CaseHead> findAll() {
         return reader.sql(FIND_ALL).query(CASE).list();
     }
 

@@ -6,19 +6,13 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.Side;
-import app.dantro.core.diagnosis.CaseEvidence;
-import app.dantro.core.diagnosis.CrankCapture;
-import app.dantro.core.diagnosis.DropAnswer;
-import app.dantro.core.diagnosis.DropVerdict;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.Gate;
-import app.dantro.core.diagnosis.PartFinding;
-import app.dantro.core.diagnosis.ReadingState;
-import app.dantro.core.diagnosis.RecordedReading;
-import app.dantro.core.diagnosis.Repair;
-import app.dantro.core.diagnosis.Standing;
-import app.dantro.core.diagnosis.Suspicion;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.fact.CrankCapture;
+import app.dantro.core.fact.DropAnswer;
+import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
@@ -36,6 +30,12 @@ import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.Statistic;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ReadingState;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.DeviceGate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -112,7 +112,7 @@ public record CaseView(
 
     static CaseView of(CaseFile file, Assessment assessment) {
         Findings findings = assessment.findings();
-        CaseEvidence evidence = findings.evidence();
+        CaseRecord evidence = findings.evidence();
         ChargingSides charging = ChargingSides.of(file.circuit());
         return new CaseView(
                 file.record().id(),
@@ -233,7 +233,7 @@ public record CaseView(
                             .toList(),
                     assessment
                             .judgement()
-                            .flatMap(j -> Gate.of(assessment.findings(), j, finding))
+                            .flatMap(j -> DeviceGate.of(assessment.findings(), j, finding))
                             .map(GateView::of));
         }
     }
@@ -261,7 +261,7 @@ public record CaseView(
      * @param decides what would decide next; absent if nothing is missing
      */
     public record GateView(List<GateItemView> items, Optional<String> decides) {
-        static GateView of(Gate gate) {
+        static GateView of(DeviceGate gate) {
             return new GateView(
                     gate.items().stream()
                             .map(i -> new GateItemView(
@@ -277,7 +277,7 @@ public record CaseView(
 
     /** One item of a gate: what reaches the device, or what it delivers. */
     public record GateItemView(
-            String words, boolean delivers, Gate.State state, String stateWords, Optional<String> shown) {}
+            String words, boolean delivers, DeviceGate.State state, String stateWords, Optional<String> shown) {}
 
     /** What is known of a part's resistance: the ends between which it lies with 95 %. */
     public record ResistanceView(double lowOhms, double medianOhms, double highOhms) {
@@ -315,7 +315,7 @@ public record CaseView(
             Optional<String> strikeReason,
             Optional<SlipView> slip,
             Optional<DropView> drop) {
-        static ReadingView of(CaseFile file, CaseEvidence evidence, Findings findings, StoredReading stored) {
+        static ReadingView of(CaseFile file, CaseRecord evidence, Findings findings, StoredReading stored) {
             RecordedReading recorded =
                     stored.recorded(file.isStruck(stored.reading().id()));
             Reading reading = recorded.effective();
@@ -435,7 +435,7 @@ public record CaseView(
             boolean struck,
             Optional<String> before,
             Optional<String> after) {
-        static RepairView of(CaseFile file, CaseEvidence evidence, StoredRepair stored) {
+        static RepairView of(CaseFile file, CaseRecord evidence, StoredRepair stored) {
             Repair repair = stored.repair();
             return new RepairView(
                     repair.id(),

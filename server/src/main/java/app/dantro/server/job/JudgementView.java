@@ -1,13 +1,13 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.Doubt;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.PartFinding;
-import app.dantro.core.diagnosis.RetestCheck;
-import app.dantro.core.diagnosis.Suspicion;
-import app.dantro.core.diagnosis.WhatIf;
+import app.dantro.core.finding.Doubt;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.RetestCheck;
+import app.dantro.core.standing.WhatIf;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

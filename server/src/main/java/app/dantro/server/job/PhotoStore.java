@@ -1,6 +1,6 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

@@ -1,8 +1,8 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.Figure;
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.record.Figure;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

@@ -2,13 +2,13 @@ package app.dantro.server.job;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.diagnosis.RepairForecast;
-import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Cautions;
 import app.dantro.core.procedure.Step;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.RepairForecast;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.record.Topic;
 import java.util.UUID;
 
 /** A picture of something that was looked at; the picture itself stays in the store. */

@@ -1,8 +1,8 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.RecordedReading;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
+import app.dantro.core.record.RecordedReading;
 import java.util.Optional;
 import java.util.UUID;
 

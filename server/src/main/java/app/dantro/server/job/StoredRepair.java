@@ -1,6 +1,6 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.Repair;
+import app.dantro.core.record.Repair;
 import java.util.UUID;
 
 /** A repair with its case and author. */

@@ -1,6 +1,6 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.Statement;
+import app.dantro.core.record.Statement;
 import java.util.UUID;
 
 /** A statement with its case and author. */

@@ -1,6 +1,6 @@
 package app.dantro.server.job;
 
-import app.dantro.core.diagnosis.ComplaintTest;
+import app.dantro.core.record.ComplaintTest;
 import java.util.UUID;
 
 /** A complaint test with its case and author. */

@@ -1,6 +1,6 @@
 package app.dantro.server.photo;
 
-import app.dantro.core.diagnosis.Topic;
+import app.dantro.core.record.Topic;
 import app.dantro.server.job.CaseFiles;
 import app.dantro.server.job.CaseView;
 import app.dantro.server.job.PhotoStore;

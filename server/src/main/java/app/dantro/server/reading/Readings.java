@@ -1,10 +1,10 @@
 package app.dantro.server.reading;
 
-import app.dantro.core.diagnosis.CaseEvidence;
 import app.dantro.core.reading.ChargingSlips;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.SlipCheck;
+import app.dantro.core.record.CaseRecord;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
 import app.dantro.server.job.ReadingStore;
@@ -46,7 +46,7 @@ public class Readings {
      */
     public Recorded record(CaseFile file, Reading reading, StoredReading.Source source, String by) {
         UUID caseId = file.record().id();
-        CaseEvidence evidence = file.evidence();
+        CaseRecord evidence = file.evidence();
         Reading onItsWay = evidence.onItsWay(reading);
         Optional<Slip> slip = new SlipCheck(file.loop(), file.record().celsius(), evidence.counted())
                 .check(onItsWay)

@@ -1,10 +1,10 @@
 package app.dantro.server.run;
 
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.diagnosis.RunSheet;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.Stage;
+import app.dantro.core.schools.RunSheet;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;
 import java.util.Comparator;

@@ -1,9 +1,9 @@
 package app.dantro.server.seat;
 
-import app.dantro.core.diagnosis.Statement;
-import app.dantro.core.diagnosis.Topic;
 import app.dantro.core.procedure.SeatOrder;
 import app.dantro.core.reading.Amount;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
 import app.dantro.server.event.Events;
 import app.dantro.server.job.CaseFile;
 import app.dantro.server.job.CaseFiles;

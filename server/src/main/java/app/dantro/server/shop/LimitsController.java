@@ -1,13 +1,13 @@
 package app.dantro.server.shop;
 
-import app.dantro.core.diagnosis.DrawMatrix;
-import app.dantro.core.diagnosis.FigureJudge;
-import app.dantro.core.diagnosis.FigureVerdict;
-import app.dantro.core.diagnosis.Findings;
-import app.dantro.core.diagnosis.SchoolTable;
+import app.dantro.core.figure.FigureVerdict;
+import app.dantro.core.figure.Figures;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.limits.School;
 import app.dantro.core.procedure.Concern;
+import app.dantro.core.schools.SchoolTable;
+import app.dantro.core.starting.DrawMatrix;
 import app.dantro.server.job.CaseFiles;
 import app.dantro.server.problem.ProblemException;
 import jakarta.validation.Valid;
@@ -139,7 +139,7 @@ class LimitsController {
         return new LimitsView(
                 SchoolTable.of(findings, own),
                 DrawMatrix.of(findings),
-                FigureJudge.of(findings.evidence()),
+                Figures.of(findings.evidence()),
                 List.of(Concern.values()).stream()
                         .flatMap(loop -> known(loop, own).map(s -> new KnownSchool(loop, s.name(), s.notes())))
                         .toList(),

@@ -7,7 +7,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.Limit;
 import app.dantro.core.network.NetworkSolver;

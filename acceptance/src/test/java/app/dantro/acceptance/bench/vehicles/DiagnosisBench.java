@@ -2,8 +2,8 @@ package app.dantro.acceptance.bench.vehicles;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.ReadyMadeCircuits;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.Fault;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,8 +2,6 @@ package app.dantro.acceptance.bench.vehicles;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.diagnosis.Judgement;
-import app.dantro.core.diagnosis.Proof;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Forecast;
@@ -12,6 +10,8 @@ import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.planning.InformationPlanner;
 import app.dantro.core.planning.Proposal;
 import app.dantro.core.planning.Workplace;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.Proof;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

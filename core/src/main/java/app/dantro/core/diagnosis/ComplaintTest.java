@@ -1,6 +1,0 @@
-package app.dantro.core.diagnosis;
-
-import java.util.UUID;
-
-/** The complaint's own test after a repair: does it start as it should? */
-public record ComplaintTest(UUID id, boolean passed, String note, long doneAtMillis) {}

@@ -1,0 +1,78 @@
+package app.dantro.core.fact;
+
+import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.PartKind;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.limits.Margin;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Drop;
+import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.SlipCheck;
+import java.util.List;
+import java.util.Optional;
+
+/** Answers drops by the conductor's own limit: the default school (docs/job.md, limits). */
+public final class DropJudge {
+    private static final double COVERAGE = 2;
+
+    private final SeriesLoop loop;
+    private final double celsius;
+    private final boolean loadProven;
+
+    /** A judge for one case; {@code counted} are all its readings that count. */
+    public DropJudge(SeriesLoop loop, double celsius, List<Reading> counted) {
+        this.loop = loop;
+        this.celsius = celsius;
+        this.loadProven = SlipCheck.loadProven(loop, counted);
+    }
+
+    /** The answer to a reading over wiring; empty for readings that contain the starter or the whole loop. */
+    public Optional<DropVerdict> judge(Reading reading) {
+        Stretch stretch = loop.between(reading.red(), reading.black());
+        if (!stretch.isDrop() || !reading.condition().loadsStarterCables() || unknownPile(reading, stretch)) {
+            return Optional.empty();
+        }
+        double volts = stretch.withFlow() ? reading.volts() : -reading.volts();
+        Optional<Double> amps = reading.amps().filter(a -> a > 0);
+        HealthyDrop healthy = HealthyDrop.of(stretch, loop.crankingAmps(), amps, celsius);
+        double error = COVERAGE * MeterError.standardVolts(reading);
+        DropAnswer answer = answer(reading, volts, healthy, error);
+        boolean decided = answer == DropAnswer.FAILS || answer == DropAnswer.CERTIFIED;
+        boolean marginal =
+                decided && (Margin.near(volts, healthy.upperVolts(), error) || currentDecides(reading, volts, healthy));
+        return Optional.of(new DropVerdict(
+                reading, stretch, volts, answer, marginal, healthy, amps.map(a -> Drop.ohms(volts, a))));
+    }
+
+    /** A pile is set by hand: without its current no class stands in for it, and behind the open contacts none flows. */
+    private static boolean unknownPile(Reading reading, Stretch stretch) {
+        boolean contacts = stretch.parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS);
+        return reading.condition().pile()
+                && (contacts || reading.amps().filter(a -> a > 0).isEmpty());
+    }
+
+    /** True if the current is known so loosely that the answer hangs on it. */
+    private static boolean currentDecides(Reading reading, double volts, HealthyDrop healthy) {
+        if (!(reading.current() instanceof Current.Measured measured) || healthy.estimated()) {
+            return false;
+        }
+        double share = COVERAGE * measured.how().standardShare();
+        return volts > healthy.upperVolts() * (1 - share) && volts < healthy.upperVolts() * (1 + share);
+    }
+
+    private DropAnswer answer(Reading reading, double volts, HealthyDrop healthy, double errorVolts) {
+        boolean belowCopper = !healthy.estimated() && volts < healthy.lowVolts() / 3 - errorVolts;
+        if (volts < -errorVolts || belowCopper || volts > loop.blocks() * 12.6 + 1) {
+            return DropAnswer.IMPLAUSIBLE;
+        }
+        if (volts > healthy.upperVolts()) {
+            return DropAnswer.FAILS;
+        }
+        if (!healthy.estimated()) {
+            return DropAnswer.CERTIFIED;
+        }
+        return reading.called() || loadProven ? DropAnswer.NOT_THE_CAUSE : DropAnswer.NOT_PROVEN;
+    }
+}

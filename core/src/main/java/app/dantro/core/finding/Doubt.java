@@ -1,0 +1,12 @@
+package app.dantro.core.finding;
+
+import java.util.UUID;
+
+/**
+ * A reading that does not fit the others under any likely fault.
+ *
+ * @param probability that it is a slip
+ * @param residualSigmas how far it lies from what the others expect, in units of its uncertainty
+ * @param sentence what is odd, the most plausible slip, and what to do
+ */
+public record Doubt(UUID reading, double probability, double residualSigmas, String sentence) {}

@@ -1,0 +1,49 @@
+package app.dantro.core.finding;
+
+import app.dantro.core.inference.ResistanceBelief;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * What all readings together make of a part.
+ *
+ * @param probability that it is at fault
+ * @param resistance what is known of a wiring part's resistance
+ * @param influences what each reading did to it, the strongest first
+ */
+public record Suspicion(double probability, Optional<ResistanceBelief> resistance, List<Influence> influences) {
+    private static final double NEARLY_CERTAIN = 0.95;
+    private static final double LIKELY = 0.6;
+    private static final double POSSIBLE = 0.15;
+    private static final double UNLIKELY = 0.02;
+
+    public Suspicion {
+        influences = List.copyOf(influences);
+    }
+
+    /**
+     * What one reading did.
+     *
+     * @param without probability of the part had this reading not been taken
+     */
+    public record Influence(UUID reading, double without) {}
+
+    /** The probability in a word. */
+    public String words() {
+        return words(probability);
+    }
+
+    public static String words(double probability) {
+        if (probability >= NEARLY_CERTAIN) {
+            return "nearly certain";
+        }
+        if (probability >= LIKELY) {
+            return "likely";
+        }
+        if (probability >= POSSIBLE) {
+            return "possible";
+        }
+        return probability >= UNLIKELY ? "unlikely" : "very unlikely";
+    }
+}

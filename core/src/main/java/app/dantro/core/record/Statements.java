@@ -1,0 +1,100 @@
+package app.dantro.core.record;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * What was said and seen about a vehicle.
+ *
+ * @param newest the newest of each topic
+ * @param history all of them, in the order they were recorded
+ */
+public record Statements(Map<Topic, Statement> newest, List<Statement> history) {
+    private static final Set<String> DOES_NOT_CRANK = Set.of("NOTHING", "CLICK", "CHATTERS");
+
+    private static final Set<Topic> PLATES = EnumSet.of(
+            Topic.MAKER_DRAW,
+            Topic.RATED_AMPS,
+            Topic.OLD_AMPS,
+            Topic.OLD_PULLEY,
+            Topic.NEW_AMPS,
+            Topic.NEW_PULLEY,
+            Topic.ODOMETER);
+
+    public Statements {
+        newest = Map.copyOf(newest);
+        history = List.copyOf(history);
+    }
+
+    public static Statements none() {
+        return new Statements(Map.of(), List.of());
+    }
+
+    /** @param recorded in the order they were recorded */
+    public static Statements of(List<Statement> recorded) {
+        Map<Topic, Statement> newest = new EnumMap<>(Topic.class);
+        recorded.forEach(s -> newest.put(s.topic(), s));
+        return new Statements(newest, recorded);
+    }
+
+    public Optional<Statement> about(Topic topic) {
+        return Optional.ofNullable(newest.get(topic));
+    }
+
+    /** What held on a topic at a moment: the last thing said until then. */
+    public Optional<String> at(Topic topic, long millis) {
+        return history.stream()
+                .filter(s -> s.topic() == topic && s.saidAtMillis() <= millis)
+                .map(Statement::value)
+                .reduce((first, second) -> second);
+    }
+
+    public boolean says(Topic topic, String value) {
+        return about(topic).filter(s -> s.value().equals(value)).isPresent();
+    }
+
+    /** The same without numbers that were measured at or before a moment: a repair has outdated them. What a plate says lasts. */
+    public Statements measuredAfter(long millis) {
+        Map<Topic, Statement> kept = new EnumMap<>(Topic.class);
+        newest.forEach((topic, s) -> {
+            if (topic.figure().isEmpty() || PLATES.contains(topic) || s.saidAtMillis() > millis) {
+                kept.put(topic, s);
+            }
+        });
+        return new Statements(kept, history);
+    }
+
+    /** A stated number in its topic's unit; empty if none was stated, or an open line. */
+    public OptionalDouble figure(Topic topic) {
+        return about(topic)
+                .map(s -> topic.figure().orElseThrow().value(s.value()))
+                .orElse(OptionalDouble.empty());
+    }
+
+    /** True if a meter showed an open line. */
+    public boolean openLine(Topic topic) {
+        return about(topic).isPresent() && figure(topic).isEmpty();
+    }
+
+    /** Whether the engine can be started by its own starter, by what the customer says. */
+    public Optional<Boolean> starts() {
+        return about(Topic.SYMPTOM)
+                .map(Statement::value)
+                .flatMap(value -> DOES_NOT_CRANK.contains(value)
+                        ? Optional.of(false)
+                        : value.equals("STARTS") ? Optional.of(true) : Optional.empty());
+    }
+
+    /** Items that were undone and are not restored yet, in the order of their topics. */
+    public List<Topic> open() {
+        return java.util.Arrays.stream(Topic.values())
+                .filter(t -> t.group() == Topic.Group.TWO_ENDED)
+                .filter(t -> says(t, "OPEN"))
+                .toList();
+    }
+}

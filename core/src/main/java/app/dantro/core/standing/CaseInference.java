@@ -1,0 +1,111 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Display;
+import app.dantro.core.inference.Evidence;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
+import app.dantro.core.reading.Ammeter;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What a case's record is to the inference: the readings that count, the complaint, whether the engine was seen to run. */
+public final class CaseInference {
+    private static final double CLAMP_STEP_AMPS = 1;
+    private static final double SHUNT_STEP_VOLTS = 1e-4;
+
+    private CaseInference() {}
+
+    /** The evidence of a case. After a repair the complaint it came with says nothing more. */
+    public static Evidence of(CaseRecord evidence, Complaint complaint) {
+        boolean repaired = evidence.lastRepair().isPresent();
+        Optional<Long> charged = chargedAtMillis(evidence);
+        List<Observation> observations = evidence.observed().stream()
+                .filter(r -> stillTrue(r, evidence))
+                .filter(r -> charged.filter(at -> r.takenAtMillis() <= at).isEmpty())
+                .flatMap(r -> observations(r, evidence).stream())
+                .toList();
+        List<Observation> all = new ArrayList<>(observations);
+        figure(evidence, Topic.CRANK_SPEED, new Observable.Speed(Condition.CRANKING), 1)
+                .ifPresent(all::add);
+        figure(evidence, Topic.STANDING_CURRENT, new Observable.Amps(Condition.REST), 1e-3)
+                .ifPresent(all::add);
+        boolean ran = evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running);
+        return new Evidence(
+                all,
+                repaired ? Complaint.UNKNOWN : complaint,
+                ran
+                        ? Optional.of(true)
+                        : repaired ? Optional.empty() : evidence.statements().starts(),
+                repaired,
+                charged.isPresent());
+    }
+
+    /** When every battery had been charged on its own; what was read before then may have been a flat one's doing. */
+    private static Optional<Long> chargedAtMillis(CaseRecord evidence) {
+        return evidence.statements()
+                .about(Topic.CHARGED_APART)
+                .filter(s -> s.value().equals("YES"))
+                .map(Statement::saidAtMillis);
+    }
+
+    /**
+     * A repair changes the current everywhere, and with it what any path shows; only the base voltage stays, if it was not
+     * the battery that was repaired.
+     */
+    private static boolean stillTrue(Reading reading, CaseRecord evidence) {
+        return evidence.repairs().stream()
+                .filter(repair -> repair.doneAtMillis() >= reading.takenAtMillis())
+                .allMatch(repair -> reading.condition() == Condition.REST
+                        && evidence.circuit().batteries().stream().noneMatch(b -> b.id().equals(repair.part())));
+    }
+
+    /** A number stated since the last repair, in the observable's unit. */
+    private static Optional<Observation> figure(CaseRecord evidence, Topic topic, Observable what, double unit) {
+        Statements said = evidence.statedSinceRepair();
+        OptionalDouble value = said.figure(topic);
+        return value.isEmpty()
+                ? Optional.empty()
+                : said.about(topic).map(s -> {
+                    double stated = value.getAsDouble() * unit;
+                    return new Observation(s.id(), what, stated, Display.resolution(what, stated));
+                });
+    }
+
+    static Observable volts(Reading reading) {
+        return new Observable.Volts(reading.condition(), reading.red(), reading.black());
+    }
+
+    /** A cable read as a shunt is its drop again: how far its size can be trusted, the inference knows better. */
+    private static List<Observation> observations(Reading reading, CaseRecord evidence) {
+        List<Observation> all = new ArrayList<>();
+        all.add(new Observation(reading.id(), volts(reading), reading.volts(), reading.resolutionVolts()));
+        if (reading.current() instanceof Current.Measured measured) {
+            Optional<Part> in = measured.in().flatMap(evidence.circuit()::part);
+            if (measured.how() == Current.How.CABLE_AS_SHUNT) {
+                in.ifPresent(cable -> all.add(new Observation(
+                        reading.id(),
+                        new Observable.Volts(reading.condition(), cable.from(), cable.to()),
+                        measured.amps() * Ammeter.ohms(cable, evidence.celsius()),
+                        SHUNT_STEP_VOLTS)));
+            } else {
+                all.add(new Observation(
+                        reading.id(),
+                        new Observable.Amps(reading.condition(), in.map(Part::id)),
+                        measured.amps(),
+                        CLAMP_STEP_AMPS));
+            }
+        }
+        return all;
+    }
+}

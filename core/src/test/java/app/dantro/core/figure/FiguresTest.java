@@ -1,0 +1,184 @@
+package app.dantro.core.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.figure.FigureVerdict.Sign;
+import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.limits.StateOfCharge;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Figures beside the volts, by their written marks. */
+class FiguresTest {
+    private static final Circuit CAR = ReadyMadeCircuits.named("petrol-car").orElseThrow();
+
+    private final List<Statement> said = new ArrayList<>();
+    private final List<RecordedReading> read = new ArrayList<>();
+
+    private void say(Topic topic, String value) {
+        said.add(new Statement(new UUID(3, said.size()), topic, value, "", 1_000));
+    }
+
+    private void read(String red, String black, Condition condition, String typed, Double amps) {
+        Current current = amps == null ? Current.unknown() : Current.of(amps, Current.How.CLAMP);
+        Reading reading = Readings.of(red, black, condition, typed, current);
+        read.add(RecordedReading.of(reading));
+    }
+
+    private FigureVerdict verdict(String what) {
+        CaseRecord evidence = CaseRecord.of(CAR, 25, read, List.of(), List.of()).with(Statements.of(said));
+        return Figures.of(evidence).stream()
+                .filter(v -> v.what().startsWith(what))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.04, GOOD", "0.1, SUSPECT", "0.5, SUSPECT", "0.51, FAILS"})
+    void rippleByItsTwoMarks(String volts, Sign sign) {
+        say(Topic.RIPPLE_LOADED, volts);
+        assertThat(verdict("Ripple loaded").sign()).isEqualTo(sign);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "960, OL, GOOD, Two junctions",
+        "480, OL, FAILS, one of them is shorted",
+        "20, OL, FAILS, conducts both ways",
+        "960, 930, FAILS, conducts both ways",
+        "OL, OL, SAYS_LITTLE, scratch for contact",
+        "1900, OL, SUSPECT, test again"
+    })
+    void diodesByBothDirections(String forward, String reverse, Sign sign, String words) {
+        say(Topic.DIODES_FORWARD, forward);
+        say(Topic.DIODES_REVERSE, reverse);
+        FigureVerdict verdict = verdict("Diode test");
+        assertThat(verdict.sign()).isEqualTo(sign);
+        assertThat(verdict.says()).contains(words);
+    }
+
+    /** The new machine is not condemned by the old one's figures. */
+    @Test
+    void aRepairOutdatesWhatWasMeasuredButNotWhatAPlateSays() {
+        say(Topic.RIPPLE_LOADED, "0.8");
+        say(Topic.DIODES_FORWARD, "480");
+        say(Topic.DIODES_REVERSE, "OL");
+        say(Topic.RATED_AMPS, "90");
+        CaseRecord before =
+                CaseRecord.of(CAR, 25, List.of(), List.of(), List.of()).with(Statements.of(said));
+        assertThat(Figures.diodesFail(before)).isTrue();
+        Repair replaced = new Repair(new UUID(4, 4), PartId.of("alternator"), Repair.Action.REPLACED, "", 2_000);
+        CaseRecord after =
+                CaseRecord.of(CAR, 25, List.of(), List.of(replaced), List.of()).with(Statements.of(said));
+        assertThat(Figures.diodesFail(after)).isFalse();
+        assertThat(after.statements().measuredAfter(2_000).figure(Topic.RATED_AMPS))
+                .hasValue(90);
+    }
+
+    @Test
+    void aDrainSaysHowLongTheBatteryLasts() {
+        double ampHours = CAR.batteries().get(0).ampHours();
+        say(Topic.STANDING_CURRENT, "500");
+        // A quarter of the charge at half an ampere.
+        long hours = Math.round(ampHours / 4 / 0.5);
+        assertThat(verdict("Standing current").says()).contains(hours + " hours");
+        assertThat(verdict("Standing current").sign()).isEqualTo(Sign.FAILS);
+    }
+
+    @Test
+    void anOutputExactlyAtItsRatingIsAskedAbout() {
+        say(Topic.RATED_AMPS, "90");
+        read("bplus", "alternator-case", Condition.FULL_OUTPUT, "14.1", 90.0);
+        assertThat(verdict("Output current").says()).contains("which load was on");
+        read("bplus", "alternator-case", Condition.FULL_OUTPUT, "14.0", 86.0);
+        assertThat(verdict("Output current").sign()).isEqualTo(Sign.SAYS_LITTLE);
+        read.remove(0);
+        assertThat(verdict("Output current").says()).contains("96 % of its rating");
+    }
+
+    @Test
+    void whatIsMadeMinusWhatGoesIntoTheBatteryIsUsed() {
+        read("bplus", "post-plus", Condition.RAISED_LOADED, "0.12", 74.0);
+        say(Topic.BATTERY_AMPS, "-6");
+        assertThat(verdict("Loads").shown()).isEqualTo("80 A");
+        assertThat(verdict("Loads").sign()).isEqualTo(Sign.SUSPECT);
+        say(Topic.BATTERY_AMPS, "90");
+        assertThat(verdict("Loads").says()).contains("around one cable");
+    }
+
+    /** Read against the side that is switched. */
+    @ParameterizedTest
+    @CsvSource({
+        "FED, 12.2, asks all the time, the machine",
+        "FED, 0.3, does not ask, the computer",
+        "GROUNDED, 0.4, asks all the time, the machine",
+        "GROUNDED, 12.2, does not ask, the computer"
+    })
+    void theFieldCommandIsReadAgainstTheSwitchedSide(String side, String volts, String command, String then) {
+        read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.3", null);
+        read("bplus", "alternator-case", Condition.RAISED_LOADED, "12.4", null);
+        say(Topic.FIELD_SIDE, side);
+        say(Topic.FIELD_VOLTS, volts);
+        assertThat(verdict("Field command").says()).contains(command).contains(then);
+    }
+
+    @Test
+    void phasesAreEqualAndClearOfTheFrame() {
+        say(Topic.PHASE_ONE, "21");
+        say(Topic.PHASE_TWO, "21.5");
+        say(Topic.PHASE_THREE, "20.6");
+        assertThat(verdict("Generator").sign()).isEqualTo(Sign.GOOD);
+        say(Topic.PHASE_THREE, "12");
+        assertThat(verdict("Generator").sign()).isEqualTo(Sign.FAILS);
+        say(Topic.PHASE_FRAME, "9");
+        assertThat(verdict("Generator").says()).contains("touches the frame");
+    }
+
+    /** 12.6 full, 12.4 three quarters, 12.2 half, 12.0 a quarter, for a flooded block. */
+    @ParameterizedTest
+    @CsvSource({"12.6, 1.0", "12.4, 0.75", "12.2, 0.5", "12.0, 0.25", "11.7, 0"})
+    void stateOfChargeOfAFloodedBlock(double volts, double share) {
+        assertThat(StateOfCharge.FLOODED.share(volts, 25)).isCloseTo(share, within(0.005));
+    }
+
+    @Test
+    void surfaceChargeGoesByTheChemistry() {
+        read("post-plus", "post-minus", Condition.REST, "12.88", null);
+        say(Topic.CHEMISTRY, "FLOODED");
+        assertThat(verdict("State of charge").says()).contains("surface charge");
+        say(Topic.CHEMISTRY, "AGM");
+        assertThat(verdict("State of charge").sign()).isEqualTo(Sign.GOOD);
+    }
+
+    @Test
+    void aNumberInAnotherUnitOrNoNumberIsRefusedWithWhatWouldBeRight() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> say(Topic.RIPPLE_IDLE, "120"))
+                .withMessageContaining("0 … 30 V AC")
+                .withMessageContaining("another unit");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> say(Topic.CRANK_SPEED, "slow"))
+                .withMessageContaining("1/min");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> say(Topic.RIPPLE_IDLE, "OL"))
+                .withMessageContaining("OL says nothing here");
+    }
+}

@@ -1,0 +1,83 @@
+package app.dantro.core.schools;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import app.dantro.core.schools.RunSheet.Sign;
+import app.dantro.core.starting.StartingRules;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/** One vehicle's line among several. */
+class RunSheetTest {
+    private static final Circuit CAR = ReadyMadeCircuits.named("petrol-car").orElseThrow();
+
+    private final List<RecordedReading> read = new ArrayList<>();
+    private Statements said = Statements.none();
+
+    private void read(String red, String black, Condition condition, String typed) {
+        Current current = condition.running() ? Current.of(76, Current.How.CLAMP) : Current.unknown();
+        read.add(RecordedReading.of(Readings.of(red, black, condition, typed, current)));
+    }
+
+    private RunSheet sheet() {
+        return RunSheet.of(StartingRules.of(
+                        CaseRecord.of(CAR, 20, read, List.of(), List.of()).with(said)))
+                .orElseThrow();
+    }
+
+    private Sign sign(String title) {
+        return sheet().cells().stream()
+                .filter(c -> c.title().equals(title))
+                .findFirst()
+                .orElseThrow()
+                .sign();
+    }
+
+    private void healthy() {
+        read("post-plus", "post-minus", Condition.REST, "12.65");
+        read("post-plus", "post-minus", Condition.RAISED, "14.24");
+        read("post-plus", "post-minus", Condition.RAISED_LOADED, "14.02");
+        read("bplus", "post-plus", Condition.RAISED_LOADED, "0.136");
+        read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.030");
+    }
+
+    @Test
+    void theTestsComeInTheirOrderAndTheRippleLast() {
+        assertThat(sheet().due().orElseThrow().title()).isEqualTo("Base");
+        healthy();
+        assertThat(sheet().due().orElseThrow().title()).isEqualTo("Ripple");
+        said = Statements.of(List.of(new Statement(new UUID(5, 5), Topic.RIPPLE_LOADED, "0.03", "", 1)));
+        assertThat(sheet().due()).isEmpty();
+        assertThat(sheet().weight()).isZero();
+    }
+
+    @Test
+    void aVehicleWithALostSupplySideStandsBeforeAHealthyOne() {
+        healthy();
+        int healthy = sheet().weight();
+        read("bplus", "post-plus", Condition.RAISED_LOADED, "0.95");
+        assertThat(sign("Supply drop")).isEqualTo(Sign.BAD);
+        assertThat(sign("Sum")).isEqualTo(Sign.BAD);
+        assertThat(sign("Return drop")).isEqualTo(Sign.GOOD);
+        assertThat(sheet().weight()).isGreaterThan(healthy);
+    }
+
+    @Test
+    void anUndercharge() {
+        read("post-plus", "post-minus", Condition.RAISED, "12.3");
+        assertThat(sign("No loads")).isEqualTo(Sign.BAD);
+        assertThat(sign("Loaded")).isEqualTo(Sign.DUE);
+    }
+}
