@@ -26,26 +26,33 @@ class ArchitectureTest {
 
     private static Map<String, List<String>> rooms() {
         Map<String, List<String>> rooms = new LinkedHashMap<>();
+        rooms.put("quantity", List.of());
         rooms.put("circuit", List.of());
         rooms.put("kit", List.of("circuit"));
-        rooms.put("reading", List.of("circuit"));
+        rooms.put("reading", List.of("quantity", "circuit"));
         rooms.put("limits", List.of("circuit"));
         rooms.put("network", List.of("circuit"));
-        rooms.put("record", List.of("circuit", "network", "reading"));
-        rooms.put("fact", List.of("circuit", "network", "reading", "limits", "record"));
-        rooms.put("figure", List.of("circuit", "network", "reading", "limits", "record"));
+        rooms.put("slip", List.of("quantity", "circuit", "reading"));
+        rooms.put("record", List.of("circuit", "network", "reading", "slip"));
+        rooms.put("fact", List.of("quantity", "circuit", "network", "reading", "limits", "record"));
+        rooms.put("figure", List.of("quantity", "circuit", "network", "reading", "limits", "record"));
         rooms.put("inference", List.of("circuit", "network", "reading"));
-        rooms.put("finding", List.of("circuit", "reading", "record", "fact", "inference"));
-        rooms.put("starting", List.of("circuit", "network", "reading", "limits", "record", "fact", "finding"));
+        rooms.put("finding", List.of("quantity", "circuit", "reading", "record", "fact", "inference"));
         rooms.put(
-                "charging", List.of("circuit", "network", "reading", "limits", "record", "fact", "figure", "finding"));
+                "starting",
+                List.of("quantity", "circuit", "network", "reading", "limits", "record", "fact", "finding"));
+        rooms.put(
+                "charging",
+                List.of("quantity", "circuit", "network", "reading", "limits", "record", "figure", "finding"));
         rooms.put(
                 "profile",
-                List.of("circuit", "network", "reading", "limits", "record", "fact", "finding", "inference"));
-        rooms.put("schools", List.of("circuit", "reading", "limits", "record", "fact", "figure", "finding"));
+                List.of("quantity", "circuit", "network", "reading", "record", "fact", "finding", "inference"));
+        rooms.put(
+                "schools", List.of("quantity", "circuit", "reading", "limits", "record", "fact", "figure", "finding"));
         rooms.put(
                 "standing",
                 List.of(
+                        "quantity",
                         "circuit",
                         "network",
                         "reading",
@@ -59,21 +66,12 @@ class ArchitectureTest {
                         "charging"));
         rooms.put(
                 "planning",
-                List.of(
-                        "circuit",
-                        "network",
-                        "reading",
-                        "limits",
-                        "record",
-                        "fact",
-                        "inference",
-                        "finding",
-                        "standing"));
+                List.of("quantity", "circuit", "network", "reading", "record", "fact", "inference", "finding", "standing"));
         rooms.put(
                 "procedure",
                 List.of(
+                        "quantity",
                         "circuit",
-                        "network",
                         "reading",
                         "limits",
                         "record",
@@ -82,7 +80,6 @@ class ArchitectureTest {
                         "inference",
                         "finding",
                         "starting",
-                        "charging",
                         "profile",
                         "schools",
                         "standing",

@@ -1,8 +1,7 @@
 package app.dantro.server;
 
-import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.procedure.OrderOfWork;
-import app.dantro.core.procedure.StartingProcedure;
+import app.dantro.core.reading.Newest;
 import app.dantro.server.db.DataFolder;
 import app.dantro.server.device.Greeting;
 import app.dantro.server.device.LocalCertificate;
@@ -101,12 +100,12 @@ public class DantroServer {
         return Arrays.stream(args)
                 .filter(a -> a.startsWith(prefix))
                 .map(a -> a.substring(prefix.length()))
-                .reduce((first, second) -> second)
+                .reduce(Newest::of)
                 .orElse(otherwise);
     }
 
     @Bean
     OrderOfWork orderOfWork() {
-        return new OrderOfWork(new StartingProcedure(new HalfSplitPlanner()));
+        return new OrderOfWork();
     }
 }

@@ -24,8 +24,8 @@ import app.dantro.core.reading.TypedVolts;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.standing.CaseInference;
-import app.dantro.core.standing.JudgedCase;
 import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.Standings;
 import app.dantro.core.starting.StartingRules;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -90,7 +90,7 @@ final class JudgementBench implements Bench.Benchmark {
             Findings rules = StartingRules.of(evidence);
             long from = System.nanoTime();
             Judgement judgement = Judgement.of(prepared, inference);
-            JudgedCase.of(rules, judgement);
+            Standings.of(rules, judgement);
             long judged = System.nanoTime();
             InformationPlanner.propose(judgement.posterior(), everything(), 4);
             if (i >= WARM_UP) {

@@ -4,9 +4,15 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.figure.FigureVerdict.Sign;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Amount;
+import app.dantro.core.quantity.Quantile;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
@@ -21,9 +27,10 @@ import java.util.Set;
  */
 public final class ColdAndWarm {
     /** Copper that gets 60 K warmer has a quarter more resistance; more is a joint that moves. */
-    private static final double COPPER_FACTOR = 1.3;
+    private static final double ASSUMED_COPPER_FACTOR = 1.3;
 
-    private static final double COVERAGE = 2;
+    /** A drop is smaller than this; across a source nothing is lost. */
+    private static final double ASSUMED_MOST_DROP_VOLTS = 6;
 
     private ColdAndWarm() {}
 
@@ -37,24 +44,24 @@ public final class ColdAndWarm {
     public record Compared(
             PointId red,
             PointId black,
-            String what,
+            Reason what,
             Condition condition,
-            String cold,
-            String warm,
+            Reason cold,
+            Reason warm,
             String scaled,
             Sign sign,
-            String says) {}
+            Reason because) {}
 
     /** Every drop that was read both cold and warm with its current. */
     public static List<Compared> of(CaseRecord evidence) {
         List<Compared> all = new ArrayList<>();
         Set<Set<Object>> done = new HashSet<>();
-        List<Reading> counted = evidence.counted();
+        Readings counted = evidence.counted();
         for (Reading reading : counted) {
             Set<Object> key = Set.of(reading.red(), reading.black(), reading.condition());
             if (isDrop(evidence.circuit(), reading) && done.add(key)) {
-                Optional<Reading> cold = newest(evidence, counted, key, "COLD");
-                Optional<Reading> warm = newest(evidence, counted, key, "WARM");
+                Optional<Reading> cold = newest(evidence, counted, key, Answer.COLD);
+                Optional<Reading> warm = newest(evidence, counted, key, Answer.WARM);
                 if (cold.isPresent() && warm.isPresent()) {
                     all.add(compared(evidence.circuit(), cold.get(), warm.get()));
                 }
@@ -65,20 +72,19 @@ public final class ColdAndWarm {
 
     /** Across a source nothing is lost, so nothing is compared. */
     private static boolean isDrop(Circuit circuit, Reading reading) {
-        return Math.abs(reading.volts()) < 6
-                && !Set.of(reading.red(), reading.black()).equals(Set.of(circuit.plusPost(), circuit.minusPost()));
+        return Math.abs(reading.volts()) < ASSUMED_MOST_DROP_VOLTS
+                && !reading.pair().equals(circuit.posts());
     }
 
-    private static Optional<Reading> newest(
-            CaseRecord evidence, List<Reading> counted, Set<Object> key, String engine) {
+    private static Optional<Reading> newest(CaseRecord evidence, Readings counted, Set<Object> key, Answer engine) {
         return counted.stream()
                 .filter(r -> key.equals(Set.of(r.red(), r.black(), r.condition())))
-                .filter(r -> r.amps().filter(a -> a > 0).isPresent())
+                .filter(r -> r.flowingAmps().isPresent())
                 .filter(r -> evidence.statements()
                         .at(Topic.ENGINE, r.takenAtMillis())
                         .filter(engine::equals)
                         .isPresent())
-                .reduce((first, second) -> second);
+                .reduce(Newest::of);
     }
 
     private static Compared compared(Circuit circuit, Reading cold, Reading warm) {
@@ -87,28 +93,27 @@ public final class ColdAndWarm {
         double coldAmps = cold.amps().orElseThrow();
         double warmAmps = warm.amps().orElseThrow();
         double scaled = coldVolts * warmAmps / coldAmps;
-        double error = COVERAGE
+        double error = Quantile.COVERAGE
                 * Math.hypot(MeterError.standardVolts(cold) * warmAmps / coldAmps, MeterError.standardVolts(warm));
-        boolean worse = warmVolts - error > scaled * COPPER_FACTOR;
-        boolean better = warmVolts + error < scaled / COPPER_FACTOR;
-        String says = worse
-                ? "More than copper's own rise: a joint opens with the heat. Walk along it while it is warm."
-                : better
-                        ? "Less than cold: a joint closes with the heat. Walk along it while it is cold."
-                        : "The same within copper's own rise (0.4 % per K) and the meter's error.";
+        boolean worse = warmVolts - error > scaled * ASSUMED_COPPER_FACTOR;
+        boolean better = warmVolts + error < scaled / ASSUMED_COPPER_FACTOR;
+        ChargingReason because =
+                worse ? ChargingReason.OPENS_WARM : better ? ChargingReason.CLOSES_WARM : ChargingReason.WITHIN_COPPER;
         return new Compared(
                 cold.red(),
                 cold.black(),
-                "From %s to %s".formatted(name(circuit, cold.red()), name(circuit, cold.black())),
+                ChargingReason.FROM_TO.with(name(circuit, cold.red()), name(circuit, cold.black())),
                 cold.condition(),
-                "%s at %s".formatted(Amount.volts(coldVolts, cold.resolutionVolts()), Amount.amps(coldAmps)),
-                "%s at %s".formatted(Amount.volts(warmVolts, warm.resolutionVolts()), Amount.amps(warmAmps)),
+                ChargingReason.AT_CURRENT.with(
+                        Quantity.volts(coldVolts, cold.resolutionVolts()), Quantity.amps(coldAmps)),
+                ChargingReason.AT_CURRENT.with(
+                        Quantity.volts(warmVolts, warm.resolutionVolts()), Quantity.amps(warmAmps)),
                 Amount.volts(scaled, cold.resolutionVolts()),
                 worse || better ? Sign.SUSPECT : Sign.GOOD,
-                says);
+                because.with());
     }
 
-    private static String name(Circuit circuit, PointId point) {
-        return circuit.point(point).map(p -> p.name()).orElse(point.value());
+    private static Quantity name(Circuit circuit, PointId point) {
+        return Quantity.named(circuit.point(point).map(p -> p.name()).orElse(point.value()));
     }
 }

@@ -4,13 +4,16 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Load;
-import app.dantro.core.figure.Figures;
+import app.dantro.core.figure.Ripple;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
+import app.dantro.core.finding.StandingRule;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
@@ -28,96 +31,95 @@ import java.util.UUID;
  */
 public final class GoodAlternator {
     private static final Set<Condition> AT_SPEED = EnumSet.of(Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
-    /** A running system stands this much above the battery at rest, for 12 V. */
+    /** A running system stands this much above the battery at rest, for 12 V (docs/job.md, test 15). */
     private static final double ABOVE_BASE_VOLTS = 0.5;
 
-    private static final double CHARGED_REST_VOLTS = 12.6;
-    private static final double LEAST_SHARE_OF_ASKED = 0.9;
+    /** What a charged block rests at where nobody read it, in V. */
+    private static final double ASSUMED_REST_VOLTS = 12.6;
 
-    private final CaseRecord evidence;
+    private static final double ASSUMED_LEAST_SHARE_OF_ASKED = 0.9;
+
+    private final CaseRecord record;
     private final Alternator alternator;
     private final List<UUID> readings = new ArrayList<>();
-    private final List<String> shown = new ArrayList<>();
-    private final List<String> missing = new ArrayList<>();
+    private final List<Reason> shown = new ArrayList<>();
+    private final List<Reason> missing = new ArrayList<>();
 
-    private GoodAlternator(CaseRecord evidence, Alternator alternator) {
-        this.evidence = evidence;
+    private GoodAlternator(CaseRecord record, Alternator alternator) {
+        this.record = record;
         this.alternator = alternator;
         output();
         ripple();
     }
 
     /** The finding, from what no reading speaks against; empty while the engine has not been read running. */
-    public static Optional<PartFinding> finding(CaseRecord evidence, PartFinding unproven) {
-        boolean run = evidence.counted().stream().anyMatch(r -> r.condition().running());
-        return evidence.circuit()
+    public static Optional<PartFinding> finding(CaseRecord record, PartFinding unproven) {
+        boolean run = record.counted().stream().anyMatch(r -> r.condition().running());
+        return record.circuit()
                 .alternator()
                 .filter(a -> run && a.id().equals(unproven.part()))
-                .map(a -> new GoodAlternator(evidence, a).finding(unproven));
+                .map(a -> new GoodAlternator(record, a).finding(unproven));
     }
 
     private PartFinding finding(PartFinding unproven) {
-        String says = String.join(" ", shown);
-        return missing.isEmpty()
-                ? unproven.as(Standing.CLEARED, says + " It delivers what is asked of it.", List.of(), readings)
-                : unproven.as(
-                        Standing.NOT_PROVEN,
-                        (says + " Nothing read so far speaks against it; cleared it is not yet.").strip(),
-                        missing,
-                        readings);
+        boolean cleared = missing.isEmpty();
+        shown.add((cleared ? ChargingReason.DELIVERS : ChargingReason.NOTHING_AGAINST).with());
+        return unproven.as(cleared ? Standing.CLEARED : Standing.NOT_PROVEN, shown)
+                .by(StandingRule.DELIVERS)
+                .carriedBy(readings)
+                .missing(missing);
     }
 
     private void output() {
-        Optional<Reading> own = evidence.counted().stream()
-                .filter(r -> AT_SPEED.contains(r.condition()))
-                .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(alternator.output(), alternator.ground())))
-                .reduce((first, second) -> second);
+        Optional<Reading> own = record.counted()
+                .where(r -> AT_SPEED.contains(r.condition()))
+                .across(alternator.output(), alternator.ground())
+                .newest();
         if (own.isEmpty() || Math.abs(own.get().volts()) < leastVolts()) {
-            missing.add("its own volts, B+ to case, all loads on at speed");
+            missing.add(ChargingReason.OWN_VOLTS_MISSING.with());
             return;
         }
         readings.add(own.get().id());
         Condition condition = own.get().condition();
-        Optional<Double> amps = evidence.counted().stream()
-                .filter(r -> r.condition() == condition)
+        Optional<Double> amps = record.counted().in(condition).stream()
                 .flatMap(r -> r.amps().stream())
-                .reduce((first, second) -> second);
-        shown.add("%s at its own terminals%s, %s."
-                .formatted(
-                        Amount.volts(Math.abs(own.get().volts()), own.get().resolutionVolts()),
-                        amps.map(a -> " at " + Amount.amps(a)).orElse(""),
-                        condition.words()));
-        double asked = LEAST_SHARE_OF_ASKED
+                .reduce(Newest::of);
+        Quantity volts = Quantity.volts(Math.abs(own.get().volts()), own.get().resolutionVolts());
+        Quantity when = Quantity.named(condition.words());
+        shown.add(amps.map(a -> ChargingReason.OWN_VOLTS_AT.with(volts, Quantity.amps(a), when))
+                .orElseGet(() -> ChargingReason.OWN_VOLTS.with(volts, when)));
+        double asked = ASSUMED_LEAST_SHARE_OF_ASKED
                 * Math.min(askedAmps(condition), alternator.rating().ampsIn(condition));
         if (amps.filter(a -> a >= asked).isEmpty()) {
-            missing.add("its current then, by clamp: at least %s with these loads".formatted(Amount.amps(asked)));
+            missing.add(ChargingReason.CURRENT_MISSING.with(Quantity.amps(asked)));
         }
     }
 
     private void ripple() {
-        OptionalDouble volts = evidence.statedSinceRepair().figure(Topic.RIPPLE_LOADED);
+        OptionalDouble volts = record.statedSinceRepair().figure(Topic.RIPPLE_LOADED);
         if (volts.isPresent()) {
-            shown.add("Ripple loaded %s AC.".formatted(Amount.volts(volts.getAsDouble(), 0.01)));
+            shown.add(ChargingReason.RIPPLE_LOADED.with(Quantity.volts(volts.getAsDouble(), 0.01)));
         }
-        if (volts.isEmpty() || volts.getAsDouble() >= Figures.HEALTHY_RIPPLE_VOLTS) {
-            missing.add("ripple under 0.1 V AC, loaded");
+        if (volts.isEmpty() || volts.getAsDouble() >= Ripple.HEALTHY_VOLTS) {
+            missing.add(ChargingReason.RIPPLE_MISSING.with());
         }
     }
 
     private double leastVolts() {
-        int blocks = evidence.circuit().blocks();
-        double base = evidence.counted().stream()
-                .filter(r -> r.condition() == Condition.REST && evidence.loop().isPosts(r.red(), r.black()))
-                .mapToDouble(Reading::volts)
-                .reduce((first, second) -> second)
-                .orElse(CHARGED_REST_VOLTS * blocks);
+        int blocks = record.circuit().blocks();
+        double base = record.counted()
+                .in(Condition.REST)
+                .where(r -> record.loop().isPosts(r.red(), r.black()))
+                .newest()
+                .map(Reading::volts)
+                .orElse(ASSUMED_REST_VOLTS * blocks);
         return base + ABOVE_BASE_VOLTS * blocks;
     }
 
     /** What a healthy vehicle's loads take then, in A; what its battery takes depends on its charge. */
     private double askedAmps(Condition condition) {
-        Circuit circuit = evidence.circuit();
-        return new NetworkSolver(circuit).solve(condition, VehicleState.healthyAt(evidence.celsius()))
+        Circuit circuit = record.circuit();
+        return new NetworkSolver(circuit).solve(condition, VehicleState.healthyAt(record.celsius()))
                         instanceof OperatingPoint point
                 ? circuit.devices().stream()
                         .filter(Load.class::isInstance)

@@ -5,13 +5,16 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Pile;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.quantity.Quantile;
 import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -25,12 +28,11 @@ import java.util.Set;
 
 /**
  * The ground side with all loads on, as it branches from the battery's − post: what each branch should lose and carry,
- * and what was read there. BranchCurrents that come together again share the current, so subtracting along one of them is only
+ * and what was read there. Branches that come together again share the current, so subtracting along one of them is only
  * right within it (docs/job.md, ground tree).
  */
 public record GroundTree(List<Branch> branches) {
     static final Condition CONDITION = Condition.RAISED_LOADED;
-    private static final double UPPER_SIGMAS = 2.58 * 1.5;
     /** Between battery − and any ground, running with loads: above this look, above twice this most schools fail it. */
     private static final double LOOK_VOLTS = 0.1;
 
@@ -149,33 +151,25 @@ public record GroundTree(List<Branch> branches) {
                     joins ? List.of() : hangs(end),
                     Math.abs(healthy.nominal().amps(part.id())),
                     volts,
-                    volts + UPPER_SIGMAS * healthy.standardVolts(part.from(), part.to()),
+                    volts + Quantile.HEALTHY * healthy.standardVolts(part.from(), part.to()),
                     read(here, end),
                     amps(part),
                     lift,
                     lift.filter(v -> v > LOOK_VOLTS * circuit.blocks()).isPresent(),
-                    findings.parts().stream()
-                            .filter(p -> p.part().equals(part.id()))
-                            .map(PartFinding::standing)
-                            .findFirst()
-                            .orElse(Standing.NOT_PROVEN));
+                    findings.find(part.id()).map(PartFinding::standing).orElse(Standing.NOT_PROVEN));
         }
 
         private List<String> hangs(PointId point) {
             return circuit.devices().stream()
                     .filter(d -> d.terminals().contains(point))
+                    .filter(d -> !(d instanceof Pile))
                     .map(Device::name)
-                    .filter(name -> !name.startsWith("carbon pile"))
                     .distinct()
                     .toList();
         }
 
         private Optional<Double> read(PointId one, PointId other) {
-            return findings.evidence().counted().stream()
-                    .filter(r -> r.condition() == CONDITION)
-                    .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(one, other)))
-                    .map(r -> Math.abs(r.volts()))
-                    .reduce((first, second) -> second);
+            return findings.evidence().newest(one, other, CONDITION).map(r -> Math.abs(r.volts()));
         }
 
         private Optional<Double> amps(Part part) {
@@ -186,7 +180,7 @@ public record GroundTree(List<Branch> branches) {
                     .map(Current.Measured.class::cast)
                     .filter(m -> m.in().filter(part.id()::equals).isPresent())
                     .map(Current.Measured::amps)
-                    .reduce((first, second) -> second);
+                    .reduce(Newest::of);
         }
     }
 }

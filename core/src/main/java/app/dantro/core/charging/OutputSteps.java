@@ -3,23 +3,21 @@ package app.dantro.core.charging;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.PointId;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The alternator's voltage against its current, step by step as loads and speed were added, beside a healthy one's
- * (docs/job.md, tests 17 and 19).
+ * (docs/job.md, test 17 and test 19).
  *
  * @param ratedAmps by its plate if that was stated, else by the circuit, in A
  */
@@ -48,60 +46,48 @@ public record OutputSteps(double ratedAmps, List<Step> steps, List<Step> healthy
             Condition condition, boolean atOutput, double amps, double volts, double share, double mostAmps) {}
 
     /** The steps of a case whose circuit charges. */
-    public static Optional<OutputSteps> of(CaseRecord evidence) {
-        return evidence.circuit().alternator().map(a -> of(evidence, a));
+    public static Optional<OutputSteps> of(CaseRecord record) {
+        return record.circuit().alternator().map(a -> {
+            double rated = record.statements()
+                    .figure(Topic.RATED_AMPS)
+                    .orElse(a.rating().maxAmps());
+            return new OutputSteps(rated, read(record, a, rated), healthy(record, a, rated));
+        });
     }
 
-    private static OutputSteps of(CaseRecord evidence, Alternator alternator) {
-        Circuit circuit = evidence.circuit();
-        double rated = evidence.statements()
-                .figure(Topic.RATED_AMPS)
-                .orElse(alternator.rating().maxAmps());
+    /** The same current read again replaces the older step; another one is a step of its own. */
+    private static List<Step> read(CaseRecord record, Alternator alternator, double rated) {
         Map<List<Object>, Step> steps = new LinkedHashMap<>();
-        for (Reading r : evidence.counted()) {
-            Set<PointId> pair = Set.of(r.red(), r.black());
-            boolean output = pair.equals(Set.of(alternator.output(), alternator.ground()));
-            boolean posts = pair.equals(Set.of(circuit.plusPost(), circuit.minusPost()));
-            if (r.condition().running() && (output || posts)) {
-                // The same current read again replaces the older step; another one is a step of its own.
-                r.amps()
-                        .ifPresent(amps -> steps.put(
-                                List.of(r.condition(), output, Math.round(amps)),
-                                new Step(
-                                        r.condition(),
-                                        output,
-                                        amps,
-                                        Math.abs(r.volts()),
-                                        amps / rated,
-                                        alternator.rating().ampsIn(r.condition()))));
+        for (Reading r : record.counted()) {
+            boolean output = r.isAcross(alternator.output(), alternator.ground());
+            boolean posts = r.pair().equals(record.circuit().posts());
+            if (r.condition().running() && (output || posts) && r.amps().isPresent()) {
+                double amps = r.amps().get();
+                double most = alternator.rating().ampsIn(r.condition());
+                steps.put(
+                        List.of(r.condition(), output, Math.round(amps)),
+                        new Step(r.condition(), output, amps, Math.abs(r.volts()), amps / rated, most));
             }
         }
-        List<Step> healthy = new ArrayList<>();
-        for (Condition condition : RUNNING) {
-            Expectation.of(circuit, condition, VehicleState.healthyAt(evidence.celsius()))
-                    .ifPresent(e -> {
-                        double amps = Math.abs(e.nominal().amps(alternator.id()));
-                        healthy.add(new Step(
-                                condition,
-                                true,
-                                amps,
-                                e.nominal().between(alternator.output(), alternator.ground()),
-                                amps / rated,
-                                alternator.rating().ampsIn(condition)));
-                        healthy.add(new Step(
-                                condition,
-                                false,
-                                amps,
-                                e.nominal().between(circuit.plusPost(), circuit.minusPost()),
-                                amps / rated,
-                                alternator.rating().ampsIn(condition)));
-                    });
-        }
-        return new OutputSteps(
-                rated,
-                steps.values().stream()
-                        .sorted(Comparator.comparing(Step::condition).thenComparing(Step::amps))
-                        .toList(),
-                healthy);
+        return steps.values().stream()
+                .sorted(Comparator.comparing(Step::condition).thenComparing(Step::amps))
+                .toList();
+    }
+
+    private static List<Step> healthy(CaseRecord record, Alternator alternator, double rated) {
+        Circuit circuit = record.circuit();
+        return RUNNING.stream()
+                .flatMap(condition ->
+                        Expectation.of(circuit, condition, VehicleState.healthyAt(record.celsius())).stream()
+                                .flatMap(e -> {
+                                    double amps = Math.abs(e.nominal().amps(alternator.id()));
+                                    double most = alternator.rating().ampsIn(condition);
+                                    double output = e.nominal().between(alternator.output(), alternator.ground());
+                                    double posts = e.nominal().between(circuit.plusPost(), circuit.minusPost());
+                                    return Stream.of(
+                                            new Step(condition, true, amps, output, amps / rated, most),
+                                            new Step(condition, false, amps, posts, amps / rated, most));
+                                }))
+                .toList();
     }
 }

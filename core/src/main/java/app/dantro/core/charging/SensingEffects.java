@@ -8,7 +8,8 @@ import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -22,13 +23,15 @@ import java.util.List;
  */
 public record SensingEffects(double healthyVolts, List<Effect> effects) {
     /** Below this a change is not worth a line. */
-    private static final double TELLS_VOLTS = 0.05;
+    private static final double ASSUMED_TELLS_VOLTS = 0.05;
 
-    private static final double POWER_OHMS = 0.010;
-    private static final double THIN_OHMS = 0.100;
-    private static final double SIGNAL_OHMS = 100;
-    private static final double POWER_AMPS = 15;
-    private static final double SIGNAL_AMPS = 0.2;
+    /** What goes bad in a power cable, a thin wire and a signal wire, told apart by what they carry. */
+    private static final double ASSUMED_POWER_OHMS = 0.010;
+
+    private static final double ASSUMED_THIN_OHMS = 0.100;
+    private static final double ASSUMED_SIGNAL_OHMS = 100;
+    private static final double ASSUMED_POWER_AMPS = 15;
+    private static final double ASSUMED_SIGNAL_AMPS = 0.2;
 
     public SensingEffects {
         effects = List.copyOf(effects);
@@ -42,7 +45,7 @@ public record SensingEffects(double healthyVolts, List<Effect> effects) {
      * @param outputVolts change of B+ against its own case, in V
      */
     public record Effect(
-            PartId part, String name, double addedOhms, double postsVolts, double outputVolts, String says) {}
+            PartId part, String name, double addedOhms, double postsVolts, double outputVolts, Reason because) {}
 
     /** At raised speed with all loads on; empty for a vehicle without an alternator. */
     public static SensingEffects of(Circuit circuit, double celsius) {
@@ -60,13 +63,13 @@ public record SensingEffects(double healthyVolts, List<Effect> effects) {
         List<Effect> effects = new ArrayList<>();
         for (int i = 0; i < amps.length; i++) {
             Part part = circuit.parts().get(i);
-            double ohms = amps[i] >= POWER_AMPS ? POWER_OHMS : amps[i] >= SIGNAL_AMPS ? THIN_OHMS : SIGNAL_OHMS;
+            double ohms = badOhms(amps[i]);
             if (solver.solve(Condition.RAISED_LOADED, healthy.with(new Fault.AddedResistance(part.id(), ohms)))
                     instanceof OperatingPoint after) {
                 double moved = posts(circuit, after) - posts;
                 double own = output(circuit, after) - output;
-                if (Math.max(Math.abs(moved), Math.abs(own)) >= TELLS_VOLTS) {
-                    effects.add(new Effect(part.id(), part.name(), ohms, moved, own, says(moved, own)));
+                if (Math.max(Math.abs(moved), Math.abs(own)) >= ASSUMED_TELLS_VOLTS) {
+                    effects.add(new Effect(part.id(), part.name(), ohms, moved, own, because(moved, own)));
                 }
             }
         }
@@ -76,14 +79,19 @@ public record SensingEffects(double healthyVolts, List<Effect> effects) {
         return new SensingEffects(posts, effects);
     }
 
-    private static String says(double posts, double output) {
-        if (posts >= TELLS_VOLTS) {
-            return "overcharges: a sensed point is pulled towards the middle";
+    private static double badOhms(double amps) {
+        return amps >= ASSUMED_POWER_AMPS
+                ? ASSUMED_POWER_OHMS
+                : amps >= ASSUMED_SIGNAL_AMPS ? ASSUMED_THIN_OHMS : ASSUMED_SIGNAL_OHMS;
+    }
+
+    private static Reason because(double posts, double output) {
+        if (posts >= ASSUMED_TELLS_VOLTS) {
+            return ChargingReason.OVERCHARGES.with();
         }
-        if (posts <= -TELLS_VOLTS) {
-            return "undercharges: the volts are lost between what is sensed and the battery";
-        }
-        return "the battery looks right, B+ to its case stands %s higher: read there".formatted(Amount.volts(output));
+        return posts <= -ASSUMED_TELLS_VOLTS
+                ? ChargingReason.UNDERCHARGES.with()
+                : ChargingReason.STANDS_HIGHER.with(Quantity.volts(output));
     }
 
     private static double posts(Circuit circuit, OperatingPoint point) {

@@ -42,6 +42,11 @@ public record Circuit(
         }
     }
 
+    /** The battery's posts, all blocks between them. */
+    public Pair posts() {
+        return Pair.of(plusPost, minusPost);
+    }
+
     /** Number of 12 V blocks in series. */
     public int blocks() {
         return (int) (systemVolts / 12);

@@ -61,6 +61,11 @@ public enum Condition {
         return engine == Engine.RUNNING;
     }
 
+    /** True if a current measured on the way is the alternator's: the engine runs, or a pile draws it. */
+    public boolean alternatorsCurrent() {
+        return running() || this == PILE_ALTERNATOR;
+    }
+
     /** True while a carbon pile makes the current. */
     public boolean pile() {
         return this == PILE_ALTERNATOR || this == PILE_STARTER;

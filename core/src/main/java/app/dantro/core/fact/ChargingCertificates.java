@@ -11,9 +11,12 @@ import app.dantro.core.limits.Margin;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Quantile;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
 import app.dantro.core.record.CaseRecord;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -28,7 +31,6 @@ import java.util.UUID;
  * its own share of the alternator's current, that of a healthy vehicle in the same condition.
  */
 public final class ChargingCertificates {
-    private static final double COVERAGE = 2;
     /** A part is loaded if it carries this much of what all loads on at speed would send through it. */
     private static final double LOADED_SHARE = 0.5;
 
@@ -40,7 +42,7 @@ public final class ChargingCertificates {
     public ChargingCertificates(CaseRecord evidence) {
         this.evidence = evidence;
         this.circuit = evidence.circuit();
-        List<Reading> counted = evidence.counted();
+        Readings counted = evidence.counted();
         for (List<Part> side : List.of(circuit.chargingSupply(), circuit.chargingReturn())) {
             counted.forEach(reading -> certify(side, reading));
         }
@@ -54,19 +56,17 @@ public final class ChargingCertificates {
      * @param upperVolts the most a healthy stretch loses at that current
      */
     public record Certificate(double amps, double volts, double upperVolts, double resolutionVolts, UUID reading) {
-        public String words() {
-            return "Certified at %s: %s".formatted(Amount.amps(amps), drop());
+        public Reason because() {
+            return with(FactReason.CERTIFIED_BY_DROP);
         }
 
         /** The same for a part that the starter's current crosses too, which is far larger. */
-        public String wordsWhileCharging() {
-            return "Certified at %s while charging, not yet by the starter's current: %s"
-                    .formatted(Amount.amps(amps), drop());
+        public Reason becauseWhileCharging() {
+            return with(FactReason.CERTIFIED_WHILE_CHARGING);
         }
 
-        private String drop() {
-            return "%s lost over its stretch, a healthy one loses up to %s."
-                    .formatted(Amount.volts(volts, resolutionVolts), Amount.volts(upperVolts));
+        private Reason with(FactReason kind) {
+            return kind.with(Quantity.amps(amps), Quantity.volts(volts, resolutionVolts), Quantity.volts(upperVolts));
         }
     }
 
@@ -77,8 +77,8 @@ public final class ChargingCertificates {
 
     private void certify(List<Part> side, Reading reading) {
         List<Part> stretch = between(side, reading.red(), reading.black());
-        boolean loaded = reading.condition().running() || reading.condition() == Condition.PILE_ALTERNATOR;
-        Optional<Double> measured = reading.amps().filter(a -> a > 0);
+        boolean loaded = reading.condition().alternatorsCurrent();
+        Optional<Double> measured = reading.flowingAmps();
         if (!stretch.isEmpty() && loaded && measured.isPresent()) {
             healthy(reading.condition())
                     .flatMap(point -> scale(point, measured.get())
@@ -92,7 +92,7 @@ public final class ChargingCertificates {
         double expected = stretch.volts();
         double volts = Math.signum(expected) * (forward ? reading.volts() : -reading.volts());
         double upper = Math.abs(expected) + stretch.marginVolts();
-        double error = COVERAGE * MeterError.standardVolts(reading);
+        double error = Quantile.COVERAGE * MeterError.standardVolts(reading);
         boolean plausible = volts > (Math.abs(expected) - stretch.marginVolts()) / 3 - error;
         if (!plausible || volts > upper || Margin.near(volts, upper, error)) {
             return;

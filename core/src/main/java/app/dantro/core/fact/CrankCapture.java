@@ -1,16 +1,16 @@
 package app.dantro.core.fact;
 
+import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.record.CaseRecord;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What several cranks say together about one pair of points, since the last repair that touched it. A struck crank, such
@@ -34,12 +34,12 @@ public record CrankCapture(
 
     /** Pairs that were read in more than one crank, or whose peaks were kept; in the order of their first reading. */
     public static List<CrankCapture> of(CaseRecord evidence) {
-        List<Reading> cranked = new ArrayList<>(evidence.counted());
-        cranked.addAll(evidence.peaks());
+        List<Reading> cranked = new ArrayList<>(evidence.counted().all());
+        cranked.addAll(evidence.peaks().all());
         cranked.removeIf(r -> !r.condition().starterCalled());
-        Map<Set<PointId>, List<Reading>> byPair = new LinkedHashMap<>();
-        cranked.forEach(r -> byPair.computeIfAbsent(Set.of(r.red(), r.black()), pair -> new ArrayList<>())
-                .add(r));
+        Map<Pair, List<Reading>> byPair = new LinkedHashMap<>();
+        cranked.forEach(
+                r -> byPair.computeIfAbsent(r.pair(), pair -> new ArrayList<>()).add(r));
         return byPair.values().stream()
                 .map(CrankCapture::together)
                 .filter(c -> c.cranks() > 1
@@ -69,26 +69,7 @@ public record CrankCapture(
                 mean,
                 settled.size() > 1 ? Optional.of(Math.sqrt(squares / (settled.size() - 1))) : Optional.empty(),
                 lowest.stream().min(Double::compare),
-                peaks.stream().max(java.util.Comparator.comparingDouble(Math::abs)),
+                peaks.stream().max(Comparator.comparingDouble(Math::abs)),
                 readings.stream().mapToDouble(Reading::resolutionVolts).max().orElseThrow());
-    }
-
-    /** In one sentence, to the meters' own digit. */
-    public String says() {
-        StringBuilder words = new StringBuilder();
-        if (cranks > 0) {
-            words.append(cranks == 1 ? "settled at " : "%d cranks, settled at ".formatted(cranks))
-                    .append(shown(meanVolts));
-            spreadVolts.ifPresent(s -> words.append(" on average, ± %s".formatted(shown(s))));
-        }
-        lowestVolts.ifPresent(
-                v -> words.append(words.isEmpty() ? "" : ", ").append("lowest ").append(shown(v)));
-        peakVolts.ifPresent(v ->
-                words.append(words.isEmpty() ? "" : ", ").append("first peak ").append(shown(v)));
-        return words.toString();
-    }
-
-    private String shown(double volts) {
-        return Amount.volts(volts, resolutionVolts);
     }
 }

@@ -5,39 +5,45 @@ import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.limits.Margin;
+import app.dantro.core.quantity.Quantile;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Drop;
+import app.dantro.core.reading.LoadProof;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.SlipCheck;
-import java.util.List;
+import app.dantro.core.reading.Readings;
 import java.util.Optional;
 
 /** Answers drops by the conductor's own limit: the default school (docs/job.md, limits). */
-public final class DropJudge {
-    private static final double COVERAGE = 2;
+final class DropJudge {
+    /** Copper that shows less than this share of the least a healthy stretch loses was not what was read. */
+    private static final double ASSUMED_BELOW_COPPER = 1.0 / 3;
+    /** No block rests above this, in V; a drop cannot be larger than its battery by more than a reading's slack. */
+    private static final double FULL_BLOCK_VOLTS = 12.6;
+
+    private static final double ASSUMED_SLACK_VOLTS = 1;
 
     private final SeriesLoop loop;
     private final double celsius;
     private final boolean loadProven;
 
     /** A judge for one case; {@code counted} are all its readings that count. */
-    public DropJudge(SeriesLoop loop, double celsius, List<Reading> counted) {
+    DropJudge(SeriesLoop loop, double celsius, Readings counted) {
         this.loop = loop;
         this.celsius = celsius;
-        this.loadProven = SlipCheck.loadProven(loop, counted);
+        this.loadProven = LoadProof.in(loop, counted);
     }
 
     /** The answer to a reading over wiring; empty for readings that contain the starter or the whole loop. */
-    public Optional<DropVerdict> judge(Reading reading) {
+    Optional<DropVerdict> judge(Reading reading) {
         Stretch stretch = loop.between(reading.red(), reading.black());
         if (!stretch.isDrop() || !reading.condition().loadsStarterCables() || unknownPile(reading, stretch)) {
             return Optional.empty();
         }
         double volts = stretch.withFlow() ? reading.volts() : -reading.volts();
-        Optional<Double> amps = reading.amps().filter(a -> a > 0);
+        Optional<Double> amps = reading.flowingAmps();
         HealthyDrop healthy = HealthyDrop.of(stretch, loop.crankingAmps(), amps, celsius);
-        double error = COVERAGE * MeterError.standardVolts(reading);
+        double error = Quantile.COVERAGE * MeterError.standardVolts(reading);
         DropAnswer answer = answer(reading, volts, healthy, error);
         boolean decided = answer == DropAnswer.FAILS || answer == DropAnswer.CERTIFIED;
         boolean marginal =
@@ -49,8 +55,7 @@ public final class DropJudge {
     /** A pile is set by hand: without its current no class stands in for it, and behind the open contacts none flows. */
     private static boolean unknownPile(Reading reading, Stretch stretch) {
         boolean contacts = stretch.parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS);
-        return reading.condition().pile()
-                && (contacts || reading.amps().filter(a -> a > 0).isEmpty());
+        return reading.condition().pile() && (contacts || reading.flowingAmps().isEmpty());
     }
 
     /** True if the current is known so loosely that the answer hangs on it. */
@@ -58,13 +63,13 @@ public final class DropJudge {
         if (!(reading.current() instanceof Current.Measured measured) || healthy.estimated()) {
             return false;
         }
-        double share = COVERAGE * measured.how().standardShare();
+        double share = Quantile.COVERAGE * measured.how().standardShare();
         return volts > healthy.upperVolts() * (1 - share) && volts < healthy.upperVolts() * (1 + share);
     }
 
     private DropAnswer answer(Reading reading, double volts, HealthyDrop healthy, double errorVolts) {
-        boolean belowCopper = !healthy.estimated() && volts < healthy.lowVolts() / 3 - errorVolts;
-        if (volts < -errorVolts || belowCopper || volts > loop.blocks() * 12.6 + 1) {
+        boolean belowCopper = !healthy.estimated() && volts < ASSUMED_BELOW_COPPER * healthy.lowVolts() - errorVolts;
+        if (volts < -errorVolts || belowCopper || volts > loop.blocks() * FULL_BLOCK_VOLTS + ASSUMED_SLACK_VOLTS) {
             return DropAnswer.IMPLAUSIBLE;
         }
         if (volts > healthy.upperVolts()) {

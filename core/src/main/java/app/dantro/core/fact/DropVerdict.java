@@ -2,8 +2,11 @@ package app.dantro.core.fact;
 
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.Stretch;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -32,26 +35,35 @@ public record DropVerdict(
         return answer == DropAnswer.FAILS && !marginal;
     }
 
-    /** The arithmetic in one sentence. */
-    public String sentence() {
-        String lost = Amount.volts(volts, reading.resolutionVolts());
-        String at = ohms.map(
-                        r -> "%s lost at %s: %s.".formatted(lost, Amount.amps(healthy.amps()), Amount.milliohms(r)))
-                .orElse("%s lost, current not measured.".formatted(lost));
-        return at + " " + meaning();
+    /** The arithmetic and what it means. */
+    public List<Reason> because() {
+        List<Reason> all = new ArrayList<>();
+        Quantity lost = Quantity.volts(volts, reading.resolutionVolts());
+        all.add(ohms.map(r -> FactReason.LOST_AT_CURRENT.with(lost, Quantity.amps(healthy.amps()), Quantity.ohms(r)))
+                .orElseGet(() -> FactReason.LOST_WITHOUT_CURRENT.with(lost)));
+        all.add(meaning());
+        if (marginal && (answer == DropAnswer.FAILS || answer == DropAnswer.CERTIFIED)) {
+            all.add(FactReason.MARGINAL.with());
+        }
+        return List.copyOf(all);
     }
 
-    private String meaning() {
-        String upper = Amount.volts(healthy.upperVolts());
-        String about = healthy.estimated() ? " at the class's current, estimated" : "";
-        String near = marginal ? " Marginal: within the margin of the limit." : "";
+    private Reason meaning() {
+        Quantity upper = Quantity.volts(healthy.upperVolts());
         return switch (answer) {
-            case FAILS -> "A healthy one loses at most %s%s.%s".formatted(upper, about, near);
-            case CERTIFIED ->
-                "Certified at %s: a healthy one loses up to %s.%s".formatted(Amount.amps(healthy.amps()), upper, near);
-            case NOT_THE_CAUSE -> "Not the cause, not certified: an open path would carry the battery's volts here.";
-            case IMPLAUSIBLE -> "Implausible: it contradicts the copper or the direction of the current. Repeat it.";
-            case NOT_PROVEN -> "Not proven: nothing shows that current flowed.";
+            case FAILS ->
+                healthy.estimated()
+                        ? FactReason.BEYOND_HEALTHY_ESTIMATED.with(upper)
+                        : FactReason.BEYOND_HEALTHY.with(upper);
+            case CERTIFIED -> FactReason.CERTIFIED.with(Quantity.amps(healthy.amps()), upper);
+            case NOT_THE_CAUSE -> FactReason.NOT_THE_CAUSE.with();
+            case IMPLAUSIBLE -> FactReason.IMPLAUSIBLE.with();
+            case NOT_PROVEN -> FactReason.NO_CURRENT_SHOWN.with();
         };
+    }
+
+    /** The arithmetic in one sentence. */
+    public String sentence() {
+        return Reason.words(because());
     }
 }

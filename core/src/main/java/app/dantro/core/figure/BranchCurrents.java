@@ -5,7 +5,9 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.figure.FigureVerdict.Sign;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Amount;
+import app.dantro.core.quantity.Quantile;
+import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
@@ -20,24 +22,24 @@ import java.util.Optional;
  * Currents in single branches beside those of a healthy vehicle: where grounds lie in parallel, a whole side may lose few
  * volts while one branch is open and another carries everything (docs/physics.md, parallel grounds hide faults).
  */
-public final class BranchCurrents {
-    /** 99 % of vehicles, with the spreads widened as everywhere (docs/job.md, limits). */
-    private static final double UPPER_SIGMAS = 2.58 * 1.5;
+final class BranchCurrents {
+    private static final double ASSUMED_NEXT_TO_NOTHING = 0.15;
+    /** Within this of a healthy one's no clamp tells them apart, in A. */
+    private static final double ASSUMED_LEAST_AMPS = 2;
 
-    private static final double NEXT_TO_NOTHING = 0.15;
-    private static final double LEAST_AMPS = 2;
+    private static final double USUAL_STATE_OF_CHARGE = 0.85;
 
-    private final CaseRecord evidence;
+    private final CaseRecord record;
     private final Map<Condition, Optional<Expectation>> healthy = new EnumMap<>(Condition.class);
 
-    public BranchCurrents(CaseRecord evidence) {
-        this.evidence = evidence;
+    BranchCurrents(CaseRecord record) {
+        this.record = record;
     }
 
     /** The newest current of each branch and condition, in the order they were read. */
-    public List<FigureVerdict> verdicts() {
+    List<FigureVerdict> verdicts() {
         List<Reading> newest = new ArrayList<>();
-        List<Reading> readings = new ArrayList<>(evidence.observed());
+        List<Reading> readings = new ArrayList<>(record.observed().all());
         Collections.reverse(readings);
         for (Reading reading : readings) {
             boolean known = newest.stream()
@@ -51,53 +53,63 @@ public final class BranchCurrents {
 
     private Optional<Part> part(Reading reading) {
         return reading.current() instanceof Current.Measured m
-                ? m.in().flatMap(evidence.circuit()::part)
+                ? m.in().flatMap(record.circuit()::part)
                 : Optional.empty();
+    }
+
+    /** A current with that of a healthy vehicle, all in A. */
+    private record Compared(double shown, double usual, double spread) {
+        double low() {
+            return usual - spread;
+        }
+
+        double high() {
+            return usual + spread;
+        }
+
+        boolean good() {
+            return shown >= Math.min(low(), usual - ASSUMED_LEAST_AMPS)
+                    && shown <= Math.max(high(), usual + ASSUMED_LEAST_AMPS);
+        }
+
+        FigureReason meaning() {
+            if (good()) {
+                return FigureReason.SHARE_RIGHT;
+            }
+            if (shown < -ASSUMED_LEAST_AMPS) {
+                return FigureReason.FLOWS_OTHER_WAY;
+            }
+            if (shown < ASSUMED_NEXT_TO_NOTHING * usual) {
+                return FigureReason.NEXT_TO_NOTHING;
+            }
+            return shown < usual ? FigureReason.TOO_LITTLE : FigureReason.TOO_MUCH;
+        }
     }
 
     private Optional<FigureVerdict> verdict(Reading reading) {
         Part part = part(reading).orElseThrow();
-        double shown = ((Current.Measured) reading.current()).amps();
-        return healthy.computeIfAbsent(
-                        reading.condition(),
-                        c -> Expectation.of(
-                                evidence.circuit(), c, new VehicleState(evidence.celsius(), 0.85, false, List.of())))
-                .map(e -> verdict(
-                        part,
-                        reading.condition(),
-                        shown,
-                        Math.abs(e.nominal().amps(part.id())),
-                        UPPER_SIGMAS * e.standardAmps(part.id())));
+        return healthy(reading.condition()).map(e -> {
+            Compared compared = new Compared(
+                    ((Current.Measured) reading.current()).amps(),
+                    Math.abs(e.nominal().amps(part.id())),
+                    Quantile.HEALTHY * e.standardAmps(part.id()));
+            return new FigureVerdict(
+                    List.of(),
+                    FigureName.BRANCH_CURRENT.with(
+                            Quantity.named(part.name()),
+                            Quantity.named(reading.condition().words())),
+                    Amount.amps(compared.shown),
+                    compared.good() ? Sign.GOOD : Sign.SUSPECT,
+                    FigureReason.HEALTHY_SHARE.with(
+                            Quantity.amps(compared.usual),
+                            Quantity.amps(Math.max(0, compared.low())),
+                            Quantity.amps(compared.high())),
+                    compared.meaning().with());
+        });
     }
 
-    private FigureVerdict verdict(Part part, Condition condition, double shown, double usual, double spread) {
-        double low = usual - spread;
-        double high = usual + spread;
-        Sign sign = shown >= Math.min(low, usual - LEAST_AMPS) && shown <= Math.max(high, usual + LEAST_AMPS)
-                ? Sign.GOOD
-                : Sign.SUSPECT;
-        String range = "A healthy one carries about %s (%s to %s)."
-                .formatted(Amount.amps(usual), Amount.amps(Math.max(0, low)), Amount.amps(high));
-        return new FigureVerdict(
-                List.of(),
-                "Current in the %s, %s".formatted(part.name(), condition.words()),
-                Amount.amps(shown),
-                sign,
-                range + " " + meaning(sign, shown, usual));
-    }
-
-    private static String meaning(Sign sign, double shown, double usual) {
-        if (sign == Sign.GOOD) {
-            return "Its share is as it should be.";
-        }
-        if (shown < -LEAST_AMPS) {
-            return "It flows the other way: turn the clamp's arrow and look again before it is believed.";
-        }
-        if (shown < NEXT_TO_NOTHING * usual) {
-            return "It carries next to nothing: this branch is open or bad, and its neighbours carry the rest. Read the drop across it.";
-        }
-        return shown < usual
-                ? "It carries too little: something in this branch, or less is asked for. Read the drop across it."
-                : "It carries too much: a branch beside it is weak, or more is asked for. Measure that branch too.";
+    private Optional<Expectation> healthy(Condition condition) {
+        VehicleState state = new VehicleState(record.celsius(), USUAL_STATE_OF_CHARGE, false, List.of());
+        return healthy.computeIfAbsent(condition, c -> Expectation.of(record.circuit(), c, state));
     }
 }

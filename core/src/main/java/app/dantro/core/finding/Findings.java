@@ -5,59 +5,74 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.circuit.Stretch;
+import app.dantro.core.fact.Contradiction;
 import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.fact.Facts;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
 import app.dantro.core.record.CaseRecord;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What the readings say.
  *
- * @param verdicts the answer to each drop that counts, in the order they were taken
- * @param parts standing of every part along the loop: battery, supply, starter, return
- * @param contradictions sentences about readings that do not fit together
+ * @param parts standing of every part that is known: along the loop by rules alone, all of them once they are judged
  * @param doubts readings that no likely fault explains
+ * @param because what the headline says
  */
-public record Findings(
-        CaseRecord evidence,
-        List<Reading> counted,
-        List<DropVerdict> verdicts,
-        List<PartFinding> parts,
-        List<String> contradictions,
-        List<Doubt> doubts,
-        String headline) {
-
-    /** Findings by rules alone. */
-    public Findings(
-            CaseRecord evidence,
-            List<Reading> counted,
-            List<DropVerdict> verdicts,
-            List<PartFinding> parts,
-            List<String> contradictions,
-            String headline) {
-        this(evidence, counted, verdicts, parts, contradictions, List.of(), headline);
-    }
-
-    /** The same with the judgement's standings, doubts and headline. */
-    public Findings judged(List<PartFinding> judged, List<Doubt> doubted, String says) {
-        return new Findings(
-                evidence, counted, verdicts, List.copyOf(judged), contradictions, List.copyOf(doubted), says);
+public record Findings(Facts facts, List<PartFinding> parts, List<Doubt> doubts, List<Reason> because) {
+    public Findings {
+        Objects.requireNonNull(facts, "facts");
+        parts = List.copyOf(parts);
+        doubts = List.copyOf(doubts);
+        because = List.copyOf(because);
     }
 
     /** The same under another headline. */
-    public Findings headed(String says) {
-        return new Findings(evidence, counted, verdicts, parts, contradictions, doubts, says);
+    public Findings headed(List<Reason> other) {
+        return new Findings(facts, parts, doubts, other);
+    }
+
+    public String headline() {
+        return Reason.words(because);
+    }
+
+    public CaseRecord evidence() {
+        return facts.record();
     }
 
     public SeriesLoop loop() {
-        return evidence.loop();
+        return facts.loop();
+    }
+
+    public Readings counted() {
+        return facts.counted();
+    }
+
+    public List<DropVerdict> verdicts() {
+        return facts.verdicts();
+    }
+
+    /** Sentences about readings that do not fit together. */
+    public List<String> contradictions() {
+        return facts.contradictions().stream()
+                .map(Contradiction::because)
+                .map(Reason::words)
+                .toList();
+    }
+
+    /** The finding of a part, if anything is known of it. */
+    public Optional<PartFinding> find(PartId id) {
+        return parts.stream().filter(p -> p.part().equals(id)).findFirst();
     }
 
     public PartFinding of(PartId id) {
-        return parts.stream().filter(p -> p.part().equals(id)).findFirst().orElseThrow();
+        return find(id).orElseThrow(() ->
+                new IllegalArgumentException("Nothing is known of a part (%s) in this case.".formatted(id)));
     }
 
     public Standing standing(PartId id) {
@@ -66,38 +81,27 @@ public record Findings(
 
     /** The newest answer over a whole side. */
     public Optional<DropVerdict> whole(Side side) {
-        Map.Entry<?, ?> ends = loop().ends(side);
-        return verdicts.stream()
-                .filter(v ->
-                        Set.of(v.reading().red(), v.reading().black()).equals(Set.of(ends.getKey(), ends.getValue())))
-                .reduce((first, second) -> second);
+        return facts.whole(side);
     }
 
     /** The newest answer across just this part. */
     public Optional<DropVerdict> across(PartId part) {
-        return verdicts.stream().filter(v -> v.stretch().isJust(part)).reduce((first, second) -> second);
+        return facts.across(part);
     }
 
     /** The newest reading at the posts in a condition. */
     public Optional<Reading> posts(Condition condition) {
-        return counted.stream()
-                .filter(r -> r.condition() == condition && loop().isPosts(r.red(), r.black()))
-                .reduce((first, second) -> second);
+        return facts.posts(condition).newest();
     }
 
     /** All readings at the posts in a condition. */
-    public List<Reading> allPosts(Condition condition) {
-        return counted.stream()
-                .filter(r -> r.condition() == condition && loop().isPosts(r.red(), r.black()))
-                .toList();
+    public Readings allPosts(Condition condition) {
+        return facts.posts(condition);
     }
 
     /** The newest current measured while cranking, in amperes. */
     public Optional<Double> crankingAmps() {
-        return counted.stream()
-                .filter(r -> r.condition() == Condition.CRANKING)
-                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
-                .reduce((first, second) -> second);
+        return facts.crankingAmps();
     }
 
     public List<PartId> withStanding(Standing standing) {
@@ -109,10 +113,10 @@ public record Findings(
 
     /** The stretch that fails and still holds suspects: the shortest one. */
     public Optional<Stretch> failing() {
-        return verdicts.stream()
+        return verdicts().stream()
                 .filter(DropVerdict::condemns)
                 .map(DropVerdict::stretch)
                 .filter(s -> s.parts().stream().anyMatch(p -> standing(p.id()) == Standing.SUSPECT))
-                .min(java.util.Comparator.comparingInt(s -> s.parts().size()));
+                .min(Comparator.comparingInt(s -> s.parts().size()));
     }
 }

@@ -1,5 +1,7 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.Loop;
+
 /** What the vehicle was brought in for; it costs no reading and points to a side (docs/job.md, before measuring). */
 public enum Complaint {
     /** Nobody said. */
@@ -9,5 +11,13 @@ public enum Complaint {
     /** Lamp on, lights dim or too bright, battery flat or boiling. */
     CHARGING,
     /** Nothing was noticed: a check. */
-    NONE
+    NONE;
+
+    /** The complaint that is about a loop. */
+    public static Complaint about(Loop loop) {
+        return switch (loop) {
+            case STARTING -> STARTING;
+            case CHARGING -> CHARGING;
+        };
+    }
 }

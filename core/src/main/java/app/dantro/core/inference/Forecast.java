@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ResistanceRange;
 import java.util.Arrays;
+import java.util.OptionalInt;
 
 /**
  * What one explanation makes of everything that has not been read yet. The numbers that differ between vehicles are
@@ -97,16 +98,16 @@ public final class Forecast {
                 strongest = weight.chosen[i];
             }
         }
-        return new Refutation(nats, strongest);
+        return new Refutation(nats, strongest < 0 ? OptionalInt.empty() : OptionalInt.of(strongest));
     }
 
     /**
      * Evidence against a part being bad.
      *
      * @param nats loss of log-likelihood; 4.5 is as much as three standard deviations
-     * @param observation number of the observation that speaks loudest, −1 if none speaks
+     * @param observation number of the observation that speaks loudest; empty if none speaks
      */
-    public record Refutation(double nats, int observation) {}
+    public record Refutation(double nats, OptionalInt observation) {}
 
     /** The same vehicle with a part as good as new: its fault gone, everything else as the readings tell. */
     public Forecast repaired(PartId part) {

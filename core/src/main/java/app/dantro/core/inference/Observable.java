@@ -1,6 +1,7 @@
 package app.dantro.core.inference;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import java.util.Objects;
@@ -9,6 +10,15 @@ import java.util.Optional;
 /** Something an instrument can show in one condition. */
 public sealed interface Observable {
     Condition condition();
+
+    static Volts volts(Condition condition, PointId red, PointId black) {
+        return new Volts(condition, red, black);
+    }
+
+    /** True for the same measurement, whichever way round the leads are. */
+    default boolean same(Observable other) {
+        return equals(other);
+    }
 
     /** True for a meter's volts. */
     default boolean isVolts() {
@@ -28,6 +38,13 @@ public sealed interface Observable {
         @Override
         public boolean isVolts() {
             return true;
+        }
+
+        @Override
+        public boolean same(Observable other) {
+            return other instanceof Volts volts
+                    && condition == volts.condition
+                    && Pair.of(red, black).equals(Pair.of(volts.red, volts.black));
         }
     }
 

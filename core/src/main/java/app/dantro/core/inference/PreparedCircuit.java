@@ -213,7 +213,7 @@ public final class PreparedCircuit {
         if (what instanceof Observable.Speed) {
             return outputs.rpm();
         }
-        boolean charging = what.condition().running() || what.condition() == Condition.PILE_ALTERNATOR;
+        boolean charging = what.condition().alternatorsCurrent();
         return charging ? outputs.chargeAmps() : outputs.batteryAmps();
     }
 

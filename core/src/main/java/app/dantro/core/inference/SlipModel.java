@@ -1,5 +1,7 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.reading.DecimalMove;
+
 /**
  * How a reading that slipped is distributed, given what it should have been: moved by a power of ten, swapped, no
  * contact, or anything at all (docs/job.md, slips to catch). Shares are judgement.
@@ -10,8 +12,12 @@ final class SlipModel {
 
     static final double LOG_GOOD = Math.log(1 - ASSUMED_SHARE);
 
-    private static final double[] FACTORS = {10, 0.1, 1000, 1e-3, -1};
-    private static final double[] ASSUMED_WEIGHTS = {0.20, 0.20, 0.13, 0.07, 0.12};
+    /** In the order of {@link DecimalMove#USUAL}. */
+    private static final double[] ASSUMED_WEIGHTS = {0.20, 0.20, 0.13, 0.07};
+
+    private static final double[] FACTORS =
+            DecimalMove.USUAL.stream().mapToDouble(DecimalMove::factor).toArray();
+    private static final double ASSUMED_SWAPPED = 0.12;
     private static final double ASSUMED_NO_CONTACT = 0.12;
     private static final double ASSUMED_ANYTHING = 0.16;
     private static final double NO_CONTACT_SIGMA = 0.002;
@@ -32,6 +38,7 @@ final class SlipModel {
             double meant = value / FACTORS[i];
             density += ASSUMED_WEIGHTS[i] * Math.exp(Gaussian.logNormal(meant - mean, variance)) / Math.abs(FACTORS[i]);
         }
+        density += ASSUMED_SWAPPED * Math.exp(Gaussian.logNormal(-value - mean, variance));
         double blank = NO_CONTACT_SIGMA + resolution;
         density += ASSUMED_NO_CONTACT * Math.exp(Gaussian.logNormal(value, blank * blank));
         return Math.log(ASSUMED_SHARE * density);

@@ -1,5 +1,6 @@
 package app.dantro.core.limits;
 
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
@@ -19,6 +20,11 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
 
     /** Not doubled on 24 V. */
     public static final double LEAST_WINDOW_VOLTS = 0.03;
+
+    /** The schools for a loop, in the order they are shown. */
+    public static List<School> of(Loop loop) {
+        return loop == Loop.STARTING ? starting() : charging();
+    }
 
     /** The starting schools, in the order they are shown. */
     public static List<School> starting() {
@@ -65,6 +71,11 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
         return new School(id, name, Optional.of(supplyVolts), Optional.of(returnVolts), "At raised speed, loads on.");
     }
 
+    /** Allowed drop of a whole side in volts of a 12 V system, if this school has a limit for it. */
+    public Optional<Double> limitOf(Side side) {
+        return side == Side.SUPPLY ? supplyVolts : returnVolts;
+    }
+
     /** Allowed drop in volts for a stretch, if this school has a limit for it. */
     public Optional<Double> limitFor(SeriesLoop loop, Stretch stretch) {
         if (!stretch.isDrop() || stretch.parts().isEmpty()) {
@@ -74,7 +85,7 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
             return Optional.empty();
         }
         Side side = loop.sideOf(stretch.parts().get(0).id());
-        return (side == Side.SUPPLY ? supplyVolts : returnVolts).map(v -> v * loop.blocks());
+        return limitOf(side).map(v -> v * loop.blocks());
     }
 
     /**

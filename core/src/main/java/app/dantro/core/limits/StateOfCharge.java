@@ -12,6 +12,9 @@ public enum StateOfCharge {
     AGM(12.85, 11.80, 12.95),
     GEL(12.85, 11.80, 12.95);
 
+    /** Three quarters charged: least base voltage of a 12 V block for a starting or charging test (docs/job.md, battery). */
+    public static final double CHARGED_VOLTS = 12.4;
+
     private static final double TABLE_CELSIUS = 25;
     private static final double VOLTS_PER_KELVIN = 0.0013;
 

@@ -8,7 +8,7 @@ import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.standing.Judgement;
-import app.dantro.core.standing.Proof;
+import app.dantro.core.standing.Link;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -98,7 +98,7 @@ public final class Advisor {
     }
 
     /** The reading of a link that costs least among those that show something at all. */
-    private Optional<Proposal> cheapest(Proof.Link link) {
+    private Optional<Proposal> cheapest(Link link) {
         Posterior posterior = judgement.posterior();
         var best = posterior.forecasts(1).get(0);
         return link.any().stream()
@@ -122,7 +122,7 @@ public final class Advisor {
     private boolean worthRepeating(UUID reading) {
         Observable what = observed(reading);
         long taken = judgement.posterior().evidence().observations().stream()
-                .filter(o -> Proof.same(o.what(), what))
+                .filter(o -> o.what().same(what))
                 .count();
         return taken < MOST_REPEATS;
     }

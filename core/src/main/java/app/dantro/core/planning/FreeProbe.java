@@ -3,6 +3,7 @@ package app.dantro.core.planning;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
@@ -11,10 +12,10 @@ import app.dantro.core.network.Expectation;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan.Outcome;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** What any two points of the circuit should read, in any condition. */
 public final class FreeProbe {
@@ -49,13 +50,14 @@ public final class FreeProbe {
                 red,
                 black,
                 Condition.CRANKING,
-                HalfSplitPlanner.fromTo(loop, red, black),
-                stretch.withFlow()
-                        ? "Your own choice of points."
-                        : "Leads against the flow: the meter shows a minus sign.",
+                PlanReason.POINT_TO_POINT.with(
+                        Quantity.named(HalfSplitPlanner.capital(
+                                name(findings.evidence().circuit(), red))),
+                        Quantity.named(name(findings.evidence().circuit(), black))),
+                List.of(stretch.withFlow() ? PlanReason.OWN_CHOICE.with() : PlanReason.AGAINST_THE_FLOW.with()),
                 List.of(
-                        new Outcome("Under " + Amount.volts(drop.upperVolts()), "good at " + Amount.amps(drop.amps())),
-                        new Outcome("Over " + Amount.volts(drop.upperVolts()), "the fault is between them")),
+                        Outcome.under(drop.upperVolts(), PlanReason.GOOD_AT.with(Quantity.amps(drop.amps()))),
+                        Outcome.over(drop.upperVolts(), PlanReason.BETWEEN_THEM.with())),
                 sign * drop.nominalVolts(),
                 sign * drop.upperVolts());
     }
@@ -71,8 +73,8 @@ public final class FreeProbe {
                 red,
                 black,
                 condition,
-                "From %s to %s".formatted(name(circuit, red), name(circuit, black)),
-                why(findings, red, black, condition, volts),
+                PlanReason.FROM_TO.with(Quantity.named(name(circuit, red)), Quantity.named(name(circuit, black))),
+                because(startersWire(findings, red, black), condition, volts),
                 outcomes(findings, red, black, condition),
                 volts,
                 volts);
@@ -82,7 +84,7 @@ public final class FreeProbe {
     private static List<Outcome> outcomes(Findings findings, PointId red, PointId black, Condition condition) {
         Circuit circuit = findings.evidence().circuit();
         boolean onePart =
-                circuit.parts().stream().anyMatch(p -> Set.of(p.from(), p.to()).equals(Set.of(red, black)));
+                circuit.parts().stream().anyMatch(p -> Pair.of(p.from(), p.to()).equals(Pair.of(red, black)));
         if (!onePart) {
             return List.of();
         }
@@ -93,19 +95,23 @@ public final class FreeProbe {
                 .map(e -> e.range(red, black))
                 .map(r -> Math.max(Math.abs(r.lowVolts()), Math.abs(r.highVolts())))
                 .map(most -> List.of(
-                        new Outcome("Up to " + Amount.volts(most), "as a healthy one, at this current"),
-                        new Outcome("Over " + Amount.volts(most), "it takes more than it should")))
+                        new Outcome(PlanReason.UP_TO.with(Quantity.volts(most)), PlanReason.AS_HEALTHY.with()),
+                        Outcome.over(most, PlanReason.TAKES_MORE.with())))
                 .orElse(List.of());
     }
 
-    private static String why(Findings findings, PointId red, PointId black, Condition condition, double volts) {
+    private static boolean startersWire(Findings findings, PointId red, PointId black) {
         SeriesLoop loop = findings.loop();
-        boolean startersWire =
-                loop.has(red) && loop.has(black) && loop.between(red, black).isDrop();
+        return loop.has(red) && loop.has(black) && loop.between(red, black).isDrop();
+    }
+
+    private static List<Reason> because(boolean startersWire, Condition condition, double volts) {
         if (startersWire && !condition.running() && !condition.pile()) {
-            return "Without the starter's current a drop proves nothing about the wire.";
+            return List.of(PlanReason.NO_CURRENT.with());
         }
-        return volts < 0 ? "Your own choice of points. The meter shows a minus sign." : "Your own choice of points.";
+        return volts < 0
+                ? List.of(PlanReason.OWN_CHOICE.with(), PlanReason.MINUS_SIGN.with())
+                : List.of(PlanReason.OWN_CHOICE.with());
     }
 
     private static String name(Circuit circuit, PointId point) {

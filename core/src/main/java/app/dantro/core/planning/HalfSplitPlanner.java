@@ -12,8 +12,8 @@ import app.dantro.core.fact.DropVerdict;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.planning.ProbePlan.Outcome;
-import app.dantro.core.reading.Amount;
-import app.dantro.core.reading.Reading;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.reading.Newest;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -27,8 +27,14 @@ import java.util.stream.Collectors;
  * confirmed across just that part.
  */
 public final class HalfSplitPlanner implements Planner {
+    /** Effort of a reading and of the crank it needs, in units of the easiest lead (docs/decisions/0005). */
     private static final double READING_COST = 1;
+
     private static final double CRANK_COST = 3;
+    /** A reading that loses half of what the failing stretch loses too much has the fault inside. */
+    private static final double ASSUMED_HALF = 0.5;
+
+    private static final int MOST_NAMES = 3;
 
     @Override
     public Optional<ProbePlan> next(Findings findings) {
@@ -74,20 +80,16 @@ public final class HalfSplitPlanner implements Planner {
         HealthyDrop healthy = healthy(findings, stretch);
         double fault = faultVolts(findings);
         boolean again = findings.across(part.id()).isPresent();
-        String why = again
-                ? "The reading across it carries the verdict alone: read it a second time."
-                : "It is the only suspect left. A part is called faulty only after a reading across just that part.";
+        PlanReason why = again ? PlanReason.READ_A_SECOND_TIME : PlanReason.ONLY_SUSPECT_LEFT;
         return new ProbePlan(
                 part.from(),
                 part.to(),
                 Condition.CRANKING,
-                "Across the " + part.name(),
-                why,
+                PlanReason.ACROSS.with(Quantity.named(part.name())),
+                List.of(why.with()),
                 List.of(
-                        new Outcome("Over " + Amount.volts(threshold(healthy, fault)), "it is the " + part.name()),
-                        new Outcome(
-                                "Under " + Amount.volts(healthy.upperVolts()),
-                                "it is good: read the longer stretch again")),
+                        Outcome.over(threshold(healthy, fault), PlanReason.IT_IS.with(listed(List.of(part)))),
+                        Outcome.under(healthy.upperVolts(), PlanReason.GOOD_READ_LONGER.with())),
                 healthy.nominalVolts(),
                 threshold(healthy, fault));
     }
@@ -106,17 +108,19 @@ public final class HalfSplitPlanner implements Planner {
                 candidate.red,
                 candidate.black,
                 Condition.CRANKING,
-                fromTo(loop, candidate.red, candidate.black),
-                "Halves the %d suspects: %s, easiest to reach.".formatted(suspects.size(), moved),
+                PlanReason.POINT_TO_POINT.with(
+                        Quantity.named(capital(name(loop, candidate.red))),
+                        Quantity.named(name(loop, candidate.black))),
+                List.of(PlanReason.HALVES.with(Quantity.count(suspects.size()), Quantity.named(moved))),
                 List.of(
-                        new Outcome("Over " + Amount.volts(threshold(healthy, fault)), "it is " + listed(inside)),
-                        new Outcome("Under " + Amount.volts(healthy.upperVolts()), "it is " + listed(outside))),
+                        Outcome.over(threshold(healthy, fault), PlanReason.IT_IS.with(listed(inside))),
+                        Outcome.under(healthy.upperVolts(), PlanReason.IT_IS.with(listed(outside)))),
                 healthy.nominalVolts(),
                 threshold(healthy, fault));
     }
 
     private static double threshold(HealthyDrop healthy, double faultVolts) {
-        return Math.max(healthy.upperVolts(), 0.5 * faultVolts);
+        return Math.max(healthy.upperVolts(), ASSUMED_HALF * faultVolts);
     }
 
     /** What the shortest failing stretch loses too much, in volts at the newest current. */
@@ -124,7 +128,7 @@ public final class HalfSplitPlanner implements Planner {
         Stretch failing = findings.failing().orElseThrow();
         DropVerdict verdict = findings.verdicts().stream()
                 .filter(v -> v.condemns() && v.stretch().parts().equals(failing.parts()))
-                .reduce((first, second) -> second)
+                .reduce(Newest::of)
                 .orElseThrow();
         return verdict.volts() - verdict.healthy().nominalVolts();
     }
@@ -138,22 +142,23 @@ public final class HalfSplitPlanner implements Planner {
                 findings.evidence().celsius());
     }
 
-    /** "Block to strap ring on the body". */
-    static String fromTo(SeriesLoop loop, PointId red, PointId black) {
-        String from = loop.point(red).orElseThrow().name();
-        String to = loop.point(black).orElseThrow().name();
-        return "%s%s to %s".formatted(Character.toUpperCase(from.charAt(0)), from.substring(1), to);
+    private static String name(SeriesLoop loop, PointId point) {
+        return loop.point(point).orElseThrow().name();
     }
 
-    private static String listed(List<Part> parts) {
-        if (parts.size() > 3) {
-            return "one of %d parts, %s to %s"
+    static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private static Quantity listed(List<Part> parts) {
+        if (parts.size() > MOST_NAMES) {
+            return Quantity.named("one of %d parts, %s to %s"
                     .formatted(
                             parts.size(),
                             parts.get(0).name(),
-                            parts.get(parts.size() - 1).name());
+                            parts.get(parts.size() - 1).name()));
         }
-        return parts.stream().map(p -> "the " + p.name()).collect(Collectors.joining(" or "));
+        return Quantity.named(parts.stream().map(p -> "the " + p.name()).collect(Collectors.joining(" or ")));
     }
 
     /** A pair of points with its gain in bits and its cost. */
@@ -199,12 +204,10 @@ public final class HalfSplitPlanner implements Planner {
         }
 
         private Set<PointId> lastPlaced() {
-            List<Reading> counted = findings.counted();
-            if (counted.isEmpty()) {
-                return Set.of();
-            }
-            Reading last = counted.get(counted.size() - 1);
-            return Set.of(last.red(), last.black());
+            return findings.counted()
+                    .newest()
+                    .map(last -> Set.of(last.red(), last.black()))
+                    .orElse(Set.of());
         }
 
         private int access(PointId id) {

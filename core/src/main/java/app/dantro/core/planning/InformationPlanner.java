@@ -11,7 +11,6 @@ import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Outlook;
 import app.dantro.core.inference.Posterior;
-import app.dantro.core.standing.Proof;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -170,7 +169,7 @@ public final class InformationPlanner {
 
     /** What was read and is not doubted says nothing new: the display would err the same way again. */
     private boolean settled(Observable what) {
-        return settled.stream().anyMatch(taken -> Proof.same(taken, what));
+        return settled.stream().anyMatch(taken -> taken.same(what));
     }
 
     private List<Observable> settled() {

@@ -1,41 +1,88 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.fact.CrankCapture;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.profile.LoopProfile;
-import app.dantro.core.standing.Judgement;
+import app.dantro.core.schools.Ruling;
 import app.dantro.core.standing.RetestCheck;
+import app.dantro.core.standing.Verdict;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
- * Everything that follows from a case's evidence.
- *
- * @param profile the loop that the complaint is about
- * @param other the vehicle's other loop, if it has one
- * @param standby the readings that would tell most after the next one
- * @param retests what was foretold of the last repair, and what was read since
- * @param judgement the probabilities behind it; empty while the circuit is being prepared
+ * Everything that follows from a case's record, for every screen and door: values only, so it may be kept and shared
+ * between threads. Its type says whether all readings were judged together, or the drops alone speak so far.
  */
-public record Assessment(
-        Findings findings,
-        LoopProfile profile,
-        Optional<LoopProfile> other,
-        Stage stage,
-        Step next,
-        List<ProbePlan> standby,
-        Optional<Judgement> judgement,
-        List<RetestCheck> retests) {
-    public Assessment {
-        standby = List.copyOf(standby);
-        retests = List.copyOf(retests);
+public sealed interface Assessment {
+    Conclusions conclusions();
+
+    /** What is shown beside the conclusions. */
+    Beside beside();
+
+    /** What all readings together came to; empty by rules alone. */
+    Optional<Verdict> verdict();
+
+    /**
+     * What is shown beside the conclusions.
+     *
+     * @param course how far the order of work was followed
+     * @param cranks what several cranks say together
+     * @param rulings what every school says of a drop, by its reading
+     * @param retests what was foretold of the last repair, and what was read since
+     */
+    record Beside(
+            Course course, List<CrankCapture> cranks, Map<UUID, List<Ruling>> rulings, List<RetestCheck> retests) {
+        public Beside {
+            cranks = List.copyOf(cranks);
+            rulings = Map.copyOf(rulings);
+            retests = List.copyOf(retests);
+        }
     }
 
-    Assessment at(Stage other, Step instead) {
-        return new Assessment(findings, profile, this.other, other, instead, standby, judgement, retests);
+    /** While the circuit is being prepared the drops alone speak. */
+    record ByRules(Conclusions conclusions, Beside beside) implements Assessment {
+        @Override
+        public Optional<Verdict> verdict() {
+            return Optional.empty();
+        }
     }
 
-    Assessment with(List<RetestCheck> checks) {
-        return new Assessment(findings, profile, other, stage, next, standby, judgement, checks);
+    /** All readings judged together. */
+    record Judged(Conclusions conclusions, Beside beside, Verdict judged) implements Assessment {
+        @Override
+        public Optional<Verdict> verdict() {
+            return Optional.of(judged);
+        }
+    }
+
+    default Findings findings() {
+        return conclusions().findings();
+    }
+
+    default LoopProfile profile() {
+        return conclusions().profile();
+    }
+
+    default Optional<LoopProfile> other() {
+        return conclusions().other();
+    }
+
+    default Stage stage() {
+        return conclusions().stage();
+    }
+
+    default Step next() {
+        return conclusions().next();
+    }
+
+    default List<ProbePlan> standby() {
+        return conclusions().standby();
+    }
+
+    default List<RetestCheck> retests() {
+        return beside().retests();
     }
 }

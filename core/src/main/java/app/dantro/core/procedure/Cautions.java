@@ -31,6 +31,8 @@ public final class Cautions {
             "Park or neutral, brake on, wheels chocked. Leads, hands and sleeves clear of belts and fans.",
             "Exhaust extraction indoors. Nobody under the vehicle.",
             "Never disconnect battery or B+ while the engine runs. Above 16 V (24 V: 32): stop, do not rev.");
+    private static final List<String> TURNING =
+            List.of("Battery − off and key out before the engine is turned by hand.");
     private static final List<String> PILE = List.of(
             "Pile connected and removed while off. Read, then off at once: seconds only, then it rests, it gets hot.",
             "Away from the battery's vents, never above the charge fuse's rating.");
@@ -56,6 +58,11 @@ public final class Cautions {
         return Stream.concat(
                         Stream.of(circuit.batteries().size() > 1 ? SEVERAL_BATTERIES : ONE_BATTERY), REPAIR.stream())
                 .toList();
+    }
+
+    /** Before the engine is turned by hand. */
+    static List<String> turning() {
+        return TURNING;
     }
 
     public static List<String> running() {

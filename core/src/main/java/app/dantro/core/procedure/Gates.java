@@ -1,15 +1,16 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.Pile;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.planning.Workplace;
-import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -20,37 +21,35 @@ import java.util.Set;
 final class Gates {
     private Gates() {}
 
-    static Workplace workplace(Findings findings, Concern concern) {
+    static Workplace workplace(Findings findings, Loop concern) {
         CaseRecord evidence = findings.evidence();
-        List<Reading> counted = evidence.counted();
+        Readings counted = evidence.counted();
         boolean ran = counted.stream().anyMatch(r -> r.condition().running());
         Optional<Boolean> starts = evidence.statements().starts();
         Set<Condition> conditions = EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
         boolean cranksBadly = evidence.statements()
-                .about(Topic.SYMPTOM)
-                .filter(s -> !s.value().equals("STARTS"))
+                .answer(Topic.SYMPTOM)
+                .filter(symptom -> symptom != Answer.STARTS)
                 .isPresent();
-        if (concern == Concern.STARTING || cranksBadly) {
+        if (concern == Loop.STARTING || cranksBadly) {
             conditions.add(Condition.CRANKING);
         }
         pile(evidence, concern).ifPresent(conditions::add);
-        boolean runs = ran || starts.orElse(concern == Concern.CHARGING);
+        boolean runs = ran || starts.orElse(concern == Loop.CHARGING);
         if (runs) {
             conditions.add(Condition.RAISED);
             conditions.add(Condition.RAISED_LOADED);
         }
-        Optional<Observable.Volts> last = counted.isEmpty()
-                ? Optional.empty()
-                : Optional.of(counted.get(counted.size() - 1))
-                        .map(r -> new Observable.Volts(r.condition(), r.red(), r.black()));
+        Optional<Observable.Volts> last =
+                counted.newest().map(r -> new Observable.Volts(r.condition(), r.red(), r.black()));
         return new Workplace(conditions, false, last);
     }
 
     /** A pile in place of the starter or across the alternator, where one is at hand and the circuit says how it is set. */
-    private static Optional<Condition> pile(CaseRecord evidence, Concern concern) {
-        Condition condition = concern == Concern.STARTING ? Condition.PILE_STARTER : Condition.PILE_ALTERNATOR;
+    private static Optional<Condition> pile(CaseRecord evidence, Loop concern) {
+        Condition condition = concern == Loop.STARTING ? Condition.PILE_STARTER : Condition.PILE_ALTERNATOR;
         boolean fits = evidence.circuit().devices().stream()
                 .anyMatch(d -> d instanceof Pile pile && pile.amps().containsKey(condition));
-        return evidence.statements().says(Topic.PILE, "YES") && fits ? Optional.of(condition) : Optional.empty();
+        return evidence.statements().says(Topic.PILE, Answer.YES) && fits ? Optional.of(condition) : Optional.empty();
     }
 }

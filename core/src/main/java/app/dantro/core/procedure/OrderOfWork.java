@@ -1,72 +1,127 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Loop;
+import app.dantro.core.fact.CrankCapture;
+import app.dantro.core.fact.DropVerdict;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.limits.OwnSets;
+import app.dantro.core.planning.HalfSplitPlanner;
+import app.dantro.core.planning.Planner;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.quantity.Quantity;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
+import app.dantro.core.schools.Ruling;
+import app.dantro.core.schools.StartingRows;
 import app.dantro.core.standing.CaseInference;
-import app.dantro.core.standing.JudgedCase;
+import app.dantro.core.standing.Foretold;
 import app.dantro.core.standing.Judgement;
 import app.dantro.core.standing.RetestCheck;
+import app.dantro.core.standing.Standings;
+import app.dantro.core.standing.Verdict;
 import app.dantro.core.starting.StartingRules;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
-/** The order of work for whatever the complaint is about. */
+/**
+ * The one pass from a case's record to what follows from it: facts, inference, standings, plan. Every screen, the command
+ * line and the run sheet read what comes out of here.
+ */
 public final class OrderOfWork {
-    private final StartingProcedure starting;
-    private final ChargingSurvey charging = new ChargingSurvey();
+    private final Planner planner;
 
-    public OrderOfWork(StartingProcedure starting) {
-        this.starting = starting;
+    public OrderOfWork() {
+        this(new HalfSplitPlanner());
+    }
+
+    /** @param planner proposes the walk while the drops alone speak */
+    public OrderOfWork(Planner planner) {
+        this.planner = planner;
     }
 
     /**
-     * Findings, profiles and the one next step, by rules alone; a circuit without an alternator can only be worked on for
-     * its start.
+     * By rules alone, under the schools alone; a circuit without an alternator can only be worked on for its start.
      */
-    public Assessment assess(Concern concern, CaseRecord evidence) {
-        return assess(concern, evidence, Optional.empty());
+    public Assessment assess(Loop loop, CaseRecord record) {
+        return assess(loop, record, OwnSets.none());
     }
 
-    /** The same with the judgement, once the circuit is prepared. */
-    public Assessment assess(Concern concern, CaseRecord evidence, Optional<PreparedCircuit> prepared) {
-        Findings rules = StartingRules.of(evidence);
-        Complaint complaint = Complaint.valueOf(concern.name());
-        Optional<Judgement> judgement = prepared.map(p -> Judgement.of(p, CaseInference.of(evidence, complaint)));
-        Findings findings = judgement.map(j -> JudgedCase.of(rules, j)).orElse(rules);
-        boolean charges =
-                concern == Concern.CHARGING && evidence.circuit().alternator().isPresent();
-        Assessment assessment = charges ? charging.assess(findings, judgement) : starting.assess(findings, judgement);
-        return restoredFirst(closed(assessment, evidence), evidence)
-                .with(prepared.map(p -> RetestCheck.of(evidence, p, complaint)).orElse(List.of()));
+    /** The same with the shop's own sets beside the schools. */
+    public Assessment assess(Loop loop, CaseRecord record, OwnSets own) {
+        Findings rules = StartingRules.of(record);
+        Conclusions ended = ended(conclude(loop, rules, Optional.empty()));
+        return new Assessment.ByRules(ended, beside(ended, own, Foretold.nothing()));
+    }
+
+    /** With the judgement, once the circuit is prepared; what a repair was foretold to change is worked out anew. */
+    public Assessment assess(Loop loop, CaseRecord record, PreparedCircuit prepared) {
+        return assess(loop, record, OwnSets.none(), prepared, Foretold.by(prepared, Complaint.about(loop)));
+    }
+
+    /** With the judgement, the shop's own sets, and what repairs were foretold to change. */
+    public Assessment assess(Loop loop, CaseRecord record, OwnSets own, PreparedCircuit prepared, Foretold foretold) {
+        Findings rules = StartingRules.of(record);
+        Judgement judgement = Judgement.of(prepared, CaseInference.of(record, Complaint.about(loop)));
+        Findings findings = Standings.of(rules, judgement);
+        Conclusions ended = ended(conclude(loop, findings, Optional.of(judgement)));
+        return new Assessment.Judged(ended, beside(ended, own, foretold), Verdict.of(findings, judgement));
+    }
+
+    private Conclusions conclude(Loop loop, Findings findings, Optional<Judgement> judgement) {
+        boolean charges = loop == Loop.CHARGING
+                && findings.evidence().circuit().alternator().isPresent();
+        return charges
+                ? ChargingProcedure.conclude(findings, judgement, planner)
+                : new StartingProcedure(planner).conclude(findings, judgement);
+    }
+
+    private static Assessment.Beside beside(Conclusions ended, OwnSets own, Foretold foretold) {
+        Findings findings = ended.findings();
+        Map<UUID, List<Ruling>> rulings = new LinkedHashMap<>();
+        for (DropVerdict verdict : findings.verdicts()) {
+            rulings.putIfAbsent(verdict.reading().id(), StartingRows.of(findings, verdict, own));
+        }
+        return new Assessment.Beside(
+                Course.of(findings, ended.stage()),
+                CrankCapture.of(findings.evidence()),
+                rulings,
+                RetestCheck.of(findings.evidence(), foretold));
+    }
+
+    private static Conclusions ended(Conclusions conclusions) {
+        return restoredFirst(closed(conclusions));
     }
 
     /** A case may end without proof if someone says why; it never counts as verified. */
-    private static Assessment closed(Assessment assessment, CaseRecord evidence) {
-        boolean verified = assessment.stage() == Stage.VERIFIED;
-        return evidence.closedUnverified()
-                .filter(closed -> !verified)
-                .map(closed -> assessment.at(
+    private static Conclusions closed(Conclusions conclusions) {
+        return conclusions
+                .findings()
+                .evidence()
+                .closedUnverified()
+                .filter(closed -> conclusions.stage() != Stage.VERIFIED)
+                .map(closed -> conclusions.at(
                         Stage.CLOSED,
                         Step.of(
-                                Step.Kind.DONE,
-                                "Closed, not verified",
-                                "The complaint's own test was not passed. Reason: %s".formatted(closed.value()),
+                                Kind.DONE,
+                                ProcedureReason.CLOSED_UNVERIFIED.with(),
+                                List.of(ProcedureReason.NOT_PASSED_REASON.with(Quantity.named(closed.value()))),
                                 List.of())))
-                .orElse(assessment);
+                .orElse(conclusions);
     }
 
     /** No case closes, and no complaint is tested, while something is still undone. */
-    private static Assessment restoredFirst(Assessment assessment, CaseRecord evidence) {
-        boolean closing = assessment.next().kind() == Step.Kind.COMPLAINT_TEST
-                || assessment.next().kind() == Step.Kind.DONE;
-        List<Topic> open = evidence.statements().open();
+    private static Conclusions restoredFirst(Conclusions conclusions) {
+        CaseRecord record = conclusions.findings().evidence();
+        Kind kind = conclusions.next().kind();
+        boolean closing = kind == Kind.COMPLAINT_TEST || kind == Kind.DONE;
+        List<Topic> open = record.statements().open();
         return closing && !open.isEmpty()
-                ? assessment.at(
-                        Stage.RETEST,
-                        Step.restore(open, assessment.findings().evidence().circuit()))
-                : assessment;
+                ? conclusions.at(Stage.RETEST, DeviceSteps.restore(open, record.circuit()))
+                : conclusions;
     }
 }

@@ -3,6 +3,7 @@ package app.dantro.core.profile;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
@@ -16,12 +17,13 @@ import app.dantro.core.profile.LoopProfile.Remainder;
 import app.dantro.core.profile.LoopProfile.SideProfile;
 import app.dantro.core.profile.LoopProfile.Split;
 import app.dantro.core.profile.LoopProfile.Step;
+import app.dantro.core.quantity.Quantile;
+import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 
 /**
  * The loop profile of the charging circuit under load: steps as read, the others as a healthy vehicle would show them.
@@ -30,8 +32,6 @@ import java.util.Set;
 public final class ChargingProfile {
     static final Condition CONDITION = Condition.RAISED_LOADED;
     private static final double LEAST_SHARE = 1e-3;
-    private static final double BAND_SIGMAS = 1.96;
-    private static final double UPPER_SIGMAS = 2.58 * 1.5;
     /** The school of the sum, for 12 V (docs/job.md, limits by school). */
     private static final double MOST_SUM_VOLTS = 0.5;
 
@@ -52,9 +52,8 @@ public final class ChargingProfile {
         this.loaded = findings.evidence().counted().stream()
                 .filter(r -> r.condition() == CONDITION)
                 .toList();
-        Optional<Double> measured = loaded.stream()
-                .flatMap(r -> r.amps().filter(a -> a > 0).stream())
-                .reduce((first, second) -> second);
+        Optional<Double> measured =
+                loaded.stream().flatMap(r -> r.flowingAmps().stream()).reduce(Newest::of);
         double healthyAmps = healthy.nominal().amps(alternator.id());
         this.measuredAmps = measured.isPresent();
         this.amps = measured.orElse(healthyAmps);
@@ -89,7 +88,7 @@ public final class ChargingProfile {
                                         - returns.wholeVolts().get(),
                                 false)));
         return new LoopProfile(
-                LoopProfile.Kind.CHARGING,
+                Loop.CHARGING,
                 amps,
                 measuredAmps,
                 source,
@@ -123,7 +122,7 @@ public final class ChargingProfile {
 
     private SideProfile side(Side side, List<Part> parts, PointId first, PointId last) {
         double volts = scale * healthy.nominal().between(first, last);
-        double spread = UPPER_SIGMAS * scale * healthy.standardVolts(first, last);
+        double spread = Quantile.HEALTHY * scale * healthy.standardVolts(first, last);
         Optional<Double> whole = read(first, last);
         Excess excess = whole.map(v -> excess(parts, v)).orElse(Excess.NONE);
         return new SideProfile(
@@ -173,7 +172,7 @@ public final class ChargingProfile {
         double volts = healthyVolts(part);
         double sigma = scale * healthy.standardVolts(part.from(), part.to());
         Optional<Double> read = read(part.from(), part.to());
-        double band = BAND_SIGMAS * sigma;
+        double band = Quantile.TWO_SIDED_95 * sigma;
         return new Step(
                 part.id(),
                 read.isPresent(),
@@ -181,23 +180,19 @@ public final class ChargingProfile {
                 read.orElse(volts + Math.min(0, excess.volts()) - band),
                 read.orElse(volts + Math.max(0, excess.volts()) + band),
                 volts,
-                volts + UPPER_SIGMAS * sigma,
+                volts + Quantile.HEALTHY * sigma,
                 standing(part.id()));
     }
 
     private Standing standing(PartId part) {
-        return findings.parts().stream()
-                .filter(p -> p.part().equals(part))
-                .map(PartFinding::standing)
-                .findFirst()
-                .orElse(Standing.NOT_PROVEN);
+        return findings.find(part).map(PartFinding::standing).orElse(Standing.NOT_PROVEN);
     }
 
     /** The newest loaded reading between two points, with the flow. */
     private Optional<Double> read(PointId from, PointId to) {
         return loaded.stream()
-                .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(from, to)))
+                .filter(r -> r.isAcross(from, to))
                 .map(r -> r.red().equals(from) ? r.volts() : -r.volts())
-                .reduce((first, second) -> second);
+                .reduce(Newest::of);
     }
 }

@@ -1,16 +1,18 @@
 package app.dantro.core.profile;
 
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.finding.Standing;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * Where the volts go along a loop, at one current.
  *
- * @param kind which loop
+ * @param loop which one
  * @param amps current it is drawn for, in amperes
  * @param ampsMeasured false if the class's current stood in
  * @param sourceVolts at the source, in volts, if read: the posts while cranking, B+ to case while charging
@@ -18,7 +20,7 @@ import java.util.Optional;
  * @param split where an alternator's current goes; empty while starting
  */
 public record LoopProfile(
-        Kind kind,
+        Loop loop,
         double amps,
         boolean ampsMeasured,
         Optional<Double> sourceVolts,
@@ -45,20 +47,10 @@ public record LoopProfile(
             return volts <= mostVolts;
         }
 
-        public String says() {
-            String apart = "B+ to case stands %s above the posts, the school of the sum allows %s"
-                    .formatted(Amount.volts(volts, 0.01), Amount.volts(mostVolts));
-            return apart
-                    + (allowed()
-                            ? ": no side has to be read. That certifies neither."
-                            : ": the wiring takes it. Read each side.");
+        public Reason because() {
+            return (allowed() ? ProfileReason.NO_SIDE_NEEDED : ProfileReason.READ_EACH_SIDE)
+                    .with(Quantity.volts(volts, 0.01), Quantity.volts(mostVolts));
         }
-    }
-
-    /** The loops of a vehicle. */
-    public enum Kind {
-        STARTING,
-        CHARGING
     }
 
     /**

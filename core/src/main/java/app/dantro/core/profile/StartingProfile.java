@@ -2,6 +2,7 @@ package app.dantro.core.profile;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
@@ -20,6 +21,7 @@ import app.dantro.core.network.VehicleState;
 import app.dantro.core.profile.LoopProfile.Remainder;
 import app.dantro.core.profile.LoopProfile.SideProfile;
 import app.dantro.core.profile.LoopProfile.Step;
+import app.dantro.core.quantity.Quantile;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import java.util.ArrayList;
@@ -27,12 +29,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Works out the loop profile: measured steps as read, the others estimated with their band. */
 public final class StartingProfile {
     private static final double ASSUMED_CURRENT_SPREAD = 0.25;
-    private static final double BAND_SIGMAS = 1.96;
 
     private final Findings findings;
     private final SeriesLoop loop;
@@ -64,7 +64,7 @@ public final class StartingProfile {
         double healthyMotor =
                 healthy.between(loop.starter().motorStud(), loop.starter().starterCase());
         return new LoopProfile(
-                LoopProfile.Kind.STARTING,
+                Loop.STARTING,
                 amps,
                 measuredAmps.isPresent(),
                 posts,
@@ -78,11 +78,11 @@ public final class StartingProfile {
     private Optional<Remainder> remainder(Optional<Double> posts, SideProfile supply, SideProfile returns) {
         PointId stud = loop.starter().motorStud();
         PointId ground = loop.starter().starterCase();
-        Optional<Remainder> read = findings.counted().stream()
-                .filter(r -> r.condition() == Condition.CRANKING)
-                .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(stud, ground)))
-                .map(r -> new Remainder(Math.abs(r.volts()), true))
-                .reduce((first, second) -> second);
+        Optional<Remainder> read = findings.counted()
+                .in(Condition.CRANKING)
+                .across(stud, ground)
+                .newest()
+                .map(r -> new Remainder(Math.abs(r.volts()), true));
         return read.or(() -> posts.filter(p ->
                         supply.wholeVolts().isPresent() && returns.wholeVolts().isPresent())
                 .map(p -> new Remainder(
@@ -111,7 +111,7 @@ public final class StartingProfile {
             return believed(part, belief.get(), ofPart);
         }
         double volts = read.orElseGet(() -> amps * estimate.ohms(part));
-        double band = amps * BAND_SIGMAS * estimate.standardOhms(part);
+        double band = amps * Quantile.TWO_SIDED_95 * estimate.standardOhms(part);
         return new Step(
                 part.id(),
                 read.isPresent(),

@@ -14,6 +14,11 @@ public final class LoopClosure {
     /** Readings whose currents differ by more belong to different operating points. */
     private static final double SAME_CURRENT = 0.1;
 
+    /** Beyond both a loop does not close (docs/job.md, slips to catch). */
+    private static final double OFF_SIGMAS = 4;
+
+    public static final double OFF_VOLTS = 0.03;
+
     private LoopClosure() {}
 
     /**
@@ -25,6 +30,11 @@ public final class LoopClosure {
     public record Sum(double volts, double standardVolts, List<Reading> others) {
         public Sum {
             others = List.copyOf(others);
+        }
+
+        /** True if a reading that should close the loop lies further off than any error of meters and currents. */
+        public boolean contradicts(double readVolts) {
+            return Math.abs(residualSigmas(readVolts)) > OFF_SIGMAS && Math.abs(readVolts - volts) > OFF_VOLTS;
         }
 
         /** Reading minus sum in standard uncertainties. */

@@ -1,7 +1,9 @@
 package app.dantro.core.reading;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.quantity.Amount;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -49,6 +51,31 @@ public record Reading(
 
     public Optional<Double> amps() {
         return current.measuredAmps();
+    }
+
+    /** The measured current, if it flowed the way the loop's does. */
+    public Optional<Double> flowingAmps() {
+        return amps().filter(a -> a > 0);
+    }
+
+    /** Where the leads were, whichever way round. */
+    public Pair pair() {
+        return Pair.of(red, black);
+    }
+
+    /** True between these two points, whichever way the leads were. */
+    public boolean isAcross(PointId one, PointId other) {
+        return pair().equals(Pair.of(one, other));
+    }
+
+    /** Its size as the meter showed it. */
+    public String shown() {
+        return Amount.volts(Math.abs(volts()), resolutionVolts());
+    }
+
+    /** Its size with its current, as it is shown. */
+    public String sized() {
+        return shown() + amps().map(a -> " at " + Amount.amps(a)).orElse("");
     }
 
     /** The same reading with the volts that were meant; what was typed stays. */

@@ -1,5 +1,6 @@
 /**
- * A reading, what a meter can show, and the slips people make. Start at {@link app.dantro.core.reading.Reading} and
- * {@link app.dantro.core.reading.SlipCheck}. Knows {@code circuit} only.
+ * What an instrument showed, with all that gives it a meaning: pair of points, condition, current, error. Start at {@link
+ * app.dantro.core.reading.Reading} and {@link app.dantro.core.reading.Readings}. Knows {@code circuit} and {@code quantity}
+ * only.
  */
 package app.dantro.core.reading;

@@ -6,17 +6,15 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
-import app.dantro.core.circuit.Stretch;
 import app.dantro.core.network.StartingLoop;
-import app.dantro.core.reading.Amount;
 import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Predicate;
-import java.util.stream.Stream;
 
 /**
  * All that is on record for one case.
@@ -36,6 +34,12 @@ public record CaseRecord(
             Comparator.comparingLong(Reading::takenAtMillis).thenComparing(Reading::id);
 
     public CaseRecord {
+        Objects.requireNonNull(circuit, "circuit");
+        Objects.requireNonNull(loop, "loop");
+        Objects.requireNonNull(statements, "statements");
+        if (!Double.isFinite(celsius)) {
+            throw new IllegalArgumentException("The temperature (%s °C) must be a number.".formatted(celsius));
+        }
         readings = List.copyOf(readings);
         repairs = repairs.stream()
                 .sorted(Comparator.comparingLong(Repair::doneAtMillis).thenComparing(Repair::id))
@@ -45,7 +49,7 @@ public record CaseRecord(
                 .toList();
     }
 
-    /** The evidence of a case in a circuit that can crank. */
+    /** The record of a case in a circuit that can crank. */
     public static CaseRecord of(
             Circuit circuit,
             double celsius,
@@ -60,12 +64,18 @@ public record CaseRecord(
         return new CaseRecord(circuit, loop, celsius, readings, repairs, tests, said);
     }
 
-    /** The readings that count and lie on the way of the starting current, in the order they were taken. */
-    public List<Reading> countedOnLoop() {
-        return counted().stream()
-                .filter(r -> loop.has(r.red()) && loop.has(r.black()))
-                .filter(r -> !r.condition().running())
-                .toList();
+    /** The case as it stood when a repair was made. */
+    public CaseRecord before(Repair repair) {
+        return new CaseRecord(
+                circuit,
+                loop,
+                celsius,
+                readings.stream()
+                        .filter(r -> r.reading().takenAtMillis() <= repair.doneAtMillis())
+                        .toList(),
+                repairs.stream().filter(r -> !r.equals(repair)).toList(),
+                List.of(),
+                statements);
     }
 
     public ReadingState stateOf(RecordedReading recorded) {
@@ -73,24 +83,41 @@ public record CaseRecord(
         if (state != ReadingState.COUNTS) {
             return state;
         }
-        if (outdated(recorded.reading())) {
+        if (repaired().outdated(recorded.reading())) {
             return ReadingState.BEFORE_REPAIR;
         }
         return recorded.reading().statistic().instant() ? ReadingState.PEAK : ReadingState.COUNTS;
     }
 
-    /** The readings that count, answers worked in, in the order they were taken, with what was known of currents. */
-    public List<Reading> observed() {
-        return readings.stream()
-                .filter(r -> stateOf(r) == ReadingState.COUNTS)
-                .map(RecordedReading::effective)
-                .sorted(IN_TIME)
-                .toList();
+    /** The readings that count, answers worked in, with what was known of currents. */
+    public Readings observed() {
+        return inState(ReadingState.COUNTS);
     }
 
     /** The same for rules of one loop: a current that is not the loop's is as good as not measured. */
-    public List<Reading> counted() {
-        return observed().stream().map(this::onItsWay).toList();
+    public Readings counted() {
+        return Readings.of(observed().stream().map(this::onItsWay));
+    }
+
+    /** The readings that count and lie on the way of the starting current. */
+    public Readings countedOnLoop() {
+        return counted()
+                .where(r -> loop.has(r.red())
+                        && loop.has(r.black())
+                        && !r.condition().running());
+    }
+
+    /** The peaks since the last repair that touched them. */
+    public Readings peaks() {
+        return inState(ReadingState.PEAK);
+    }
+
+    /** The readings in one state, answers worked in. */
+    Readings inState(ReadingState state) {
+        return Readings.of(readings.stream()
+                .filter(r -> stateOf(r) == state)
+                .map(RecordedReading::effective)
+                .sorted(IN_TIME));
     }
 
     /**
@@ -102,101 +129,53 @@ public record CaseRecord(
                 || measured.in().isEmpty()) {
             return reading;
         }
-        Condition condition = reading.condition();
-        List<Part> way = condition.loadsStarterCables()
-                ? loop.supply()
-                : condition.running() || condition == Condition.PILE_ALTERNATOR
-                        ? circuit.chargeCable().stream().toList()
-                        : List.of();
         boolean whole = measured.amps() >= 0
-                && way.stream().map(Part::id).anyMatch(measured.in().get()::equals);
+                && wayOf(reading.condition()).stream()
+                        .map(Part::id)
+                        .anyMatch(measured.in().get()::equals);
         return reading.with(whole ? Current.of(measured.amps(), measured.how()) : Current.unknown());
+    }
+
+    /** The parts that the loop's whole current flows in. */
+    private List<Part> wayOf(Condition condition) {
+        if (condition.loadsStarterCables()) {
+            return loop.supply();
+        }
+        return condition.alternatorsCurrent() ? circuit.chargeCable().stream().toList() : List.of();
     }
 
     /** The newest reading that counts between two points in a condition, whichever way the leads were. */
     public Optional<Reading> newest(PointId one, PointId other, Condition condition) {
-        return counted().stream()
-                .filter(r -> r.condition() == condition)
-                .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(one, other)))
-                .reduce((first, second) -> second);
+        return counted().in(condition).across(one, other).newest();
     }
 
-    /** A reading's size with its current, as it is shown. */
-    public static String shown(Reading reading) {
-        return Amount.volts(Math.abs(reading.volts()), reading.resolutionVolts())
-                + reading.amps().map(a -> " at " + Amount.amps(a)).orElse("");
-    }
-
-    /** The peaks since the last repair that touched them, in the order they were taken. */
-    public List<Reading> peaks() {
-        return readings.stream()
-                .filter(r -> stateOf(r) == ReadingState.PEAK)
-                .map(RecordedReading::effective)
-                .sorted(IN_TIME)
-                .toList();
+    /** The newest reading that counts at the battery's posts in a condition. */
+    public Optional<Reading> posts(Condition condition) {
+        return newest(circuit.plusPost(), circuit.minusPost(), condition);
     }
 
     /** What was stated, without the figures that the last repair outdated. */
     public Statements statedSinceRepair() {
-        return statements.measuredAfter(lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE));
+        return statements.measuredAfter(repaired().lastAtMillis());
     }
 
     public Optional<Repair> lastRepair() {
         return repairs.isEmpty() ? Optional.empty() : Optional.of(repairs.get(repairs.size() - 1));
     }
 
+    /** What the repairs changed. */
+    public Repaired repaired() {
+        return new Repaired(this);
+    }
+
     /** The newest reading across just a wiring part that no longer counts since a repair. */
     public Optional<Reading> acrossBefore(PartId part) {
-        return across(part, ReadingState.BEFORE_REPAIR).max(IN_TIME);
+        return repaired().acrossBefore(part);
     }
 
-    /**
-     * The newest reading across just a wiring part since the last repair of any, in the condition it was read in before: a
-     * drop without that current would retest nothing.
-     */
+    /** The newest reading across just a wiring part since the last repair of any, as it was read before. */
     public Optional<Reading> acrossSince(PartId part) {
-        long since = lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
-        Optional<Condition> same = acrossBefore(part).map(Reading::condition);
-        return across(part, ReadingState.COUNTS)
-                .filter(r -> r.takenAtMillis() > since)
-                .filter(r -> same.map(c -> c == r.condition()).orElse(true))
-                .max(IN_TIME);
-    }
-
-    /** The last reading across just the repaired part before that repair. */
-    public Optional<Reading> before(Repair repair) {
-        return across(repair.part(), r -> r.takenAtMillis() <= repair.doneAtMillis())
-                .max(IN_TIME);
-    }
-
-    /**
-     * What that repair left across its part: the newest reading before the next repair of the same part, in the condition of
-     * the reading before it.
-     */
-    public Optional<Reading> after(Repair repair) {
-        long until = repairs.stream()
-                .filter(r -> r.part().equals(repair.part()) && r.doneAtMillis() > repair.doneAtMillis())
-                .mapToLong(Repair::doneAtMillis)
-                .min()
-                .orElse(Long.MAX_VALUE);
-        Optional<Condition> same = before(repair).map(Reading::condition);
-        return across(repair.part(), r -> r.takenAtMillis() > repair.doneAtMillis() && r.takenAtMillis() <= until)
-                .filter(r -> same.map(c -> c == r.condition()).orElse(true))
-                .max(IN_TIME);
-    }
-
-    /** Readings across just a part that count now or counted until a repair. */
-    private Stream<Reading> across(PartId id, Predicate<Reading> when) {
-        return Stream.concat(across(id, ReadingState.COUNTS), across(id, ReadingState.BEFORE_REPAIR))
-                .filter(when);
-    }
-
-    private Stream<Reading> across(PartId id, ReadingState state) {
-        return circuit.part(id).stream()
-                .flatMap(part -> readings.stream()
-                        .filter(r -> stateOf(r) == state)
-                        .map(RecordedReading::effective)
-                        .filter(r -> Set.of(r.red(), r.black()).equals(Set.of(part.from(), part.to()))));
+        return repaired().acrossSince(part);
     }
 
     /** Why the case was closed without proof; a reading or repair after that opens it again. */
@@ -209,32 +188,7 @@ public record CaseRecord(
 
     /** The last complaint test after the last repair. */
     public Optional<ComplaintTest> lastTest() {
-        long since = lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
-        return tests.stream().filter(t -> t.doneAtMillis() > since).reduce((first, second) -> second);
-    }
-
-    /**
-     * A repair changes what its path reads, and what every part reads that shares the voltage with the starter. Off the
-     * starting loop any repair may have changed a reading.
-     */
-    private boolean outdated(Reading reading) {
-        if (!loop.has(reading.red())
-                || !loop.has(reading.black())
-                || reading.condition().running()) {
-            return repairs.stream().anyMatch(repair -> repair.doneAtMillis() >= reading.takenAtMillis());
-        }
-        Stretch stretch = loop.between(reading.red(), reading.black());
-        return repairs.stream()
-                .filter(repair -> repair.doneAtMillis() >= reading.takenAtMillis())
-                .anyMatch(repair -> touches(repair.part(), stretch, reading));
-    }
-
-    private boolean touches(PartId part, Stretch stretch, Reading reading) {
-        boolean battery = circuit.batteries().stream().anyMatch(b -> b.id().equals(part));
-        if (battery && loop.isPosts(reading.red(), reading.black())) {
-            return true;
-        }
-        return stretch.covers(part) && reading.condition().loadsStarterCables()
-                || stretch.withConsumer() && reading.condition().starterCalled();
+        long since = repaired().lastAtMillis();
+        return tests.stream().filter(t -> t.doneAtMillis() > since).reduce(Newest::of);
     }
 }

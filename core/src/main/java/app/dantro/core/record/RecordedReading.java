@@ -1,7 +1,7 @@
 package app.dantro.core.record;
 
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Slip;
+import app.dantro.core.slip.Slip;
 import java.util.Objects;
 import java.util.Optional;
 

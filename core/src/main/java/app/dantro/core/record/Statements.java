@@ -1,5 +1,6 @@
 package app.dantro.core.record;
 
+import app.dantro.core.reading.Newest;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -15,7 +16,7 @@ import java.util.Set;
  * @param history all of them, in the order they were recorded
  */
 public record Statements(Map<Topic, Statement> newest, List<Statement> history) {
-    private static final Set<String> DOES_NOT_CRANK = Set.of("NOTHING", "CLICK", "CHATTERS");
+    private static final Set<Answer> DOES_NOT_CRANK = EnumSet.of(Answer.NOTHING, Answer.CLICK, Answer.CHATTERS);
 
     private static final Set<Topic> PLATES = EnumSet.of(
             Topic.MAKER_DRAW,
@@ -47,15 +48,25 @@ public record Statements(Map<Topic, Statement> newest, List<Statement> history) 
     }
 
     /** What held on a topic at a moment: the last thing said until then. */
-    public Optional<String> at(Topic topic, long millis) {
+    public Optional<Answer> at(Topic topic, long millis) {
         return history.stream()
                 .filter(s -> s.topic() == topic && s.saidAtMillis() <= millis)
-                .map(Statement::value)
-                .reduce((first, second) -> second);
+                .flatMap(s -> topic.answer(s.value()).stream())
+                .reduce(Newest::of);
     }
 
-    public boolean says(Topic topic, String value) {
-        return about(topic).filter(s -> s.value().equals(value)).isPresent();
+    /** The answer that was given on a topic. */
+    public Optional<Answer> answer(Topic topic) {
+        return about(topic).flatMap(s -> topic.answer(s.value()));
+    }
+
+    /** @throws IllegalArgumentException if the topic does not offer the answer */
+    public boolean says(Topic topic, Answer answer) {
+        if (!topic.answers().contains(answer)) {
+            throw new IllegalArgumentException(
+                    "The topic (%s) offers %s, not (%s).".formatted(topic, topic.answers(), answer));
+        }
+        return answer(topic).filter(a -> a == answer).isPresent();
     }
 
     /** The same without numbers that were measured at or before a moment: a repair has outdated them. What a plate says lasts. */
@@ -83,18 +94,16 @@ public record Statements(Map<Topic, Statement> newest, List<Statement> history) 
 
     /** Whether the engine can be started by its own starter, by what the customer says. */
     public Optional<Boolean> starts() {
-        return about(Topic.SYMPTOM)
-                .map(Statement::value)
-                .flatMap(value -> DOES_NOT_CRANK.contains(value)
+        return answer(Topic.SYMPTOM)
+                .flatMap(symptom -> DOES_NOT_CRANK.contains(symptom)
                         ? Optional.of(false)
-                        : value.equals("STARTS") ? Optional.of(true) : Optional.empty());
+                        : symptom == Answer.STARTS ? Optional.of(true) : Optional.empty());
     }
 
     /** Items that were undone and are not restored yet, in the order of their topics. */
     public List<Topic> open() {
-        return java.util.Arrays.stream(Topic.values())
-                .filter(t -> t.group() == Topic.Group.TWO_ENDED)
-                .filter(t -> says(t, "OPEN"))
+        return Topic.of(Topic.Group.TWO_ENDED).stream()
+                .filter(t -> says(t, Answer.OPEN))
                 .toList();
     }
 }

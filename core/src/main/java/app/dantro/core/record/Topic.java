@@ -1,195 +1,116 @@
 package app.dantro.core.record;
 
-import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
- * What is asked, looked at or ticked off beside readings (docs/job.md, before measuring; two-ended items). A topic without
- * choices takes words.
+ * What is asked, looked at or ticked off beside readings (docs/job.md, before measuring; two-ended items): the one table
+ * that the API and the interface are made from. A topic without answers takes words.
  */
 public enum Topic {
     SYMPTOM(
             Group.INTAKE,
-            "What it does",
-            "NOTHING",
-            "nothing",
-            "CLICK",
-            "one click",
-            "CHATTERS",
-            "chatters",
-            "SLOW",
-            "cranks slowly",
-            "DIES",
-            "cranks, then dies",
-            "INTERMITTENT",
-            "now and then",
-            "STARTS",
-            "starts well"),
+            Answer.NOTHING,
+            Answer.CLICK,
+            Answer.CHATTERS,
+            Answer.SLOW,
+            Answer.DIES,
+            Answer.INTERMITTENT,
+            Answer.STARTS),
     CHARGING_SYMPTOM(
             Group.INTAKE,
-            "How it charges",
-            "NOT_CHARGING",
-            "does not charge",
-            "UNDERCHARGES",
-            "charges too little",
-            "LAMP_ON",
-            "lamp stays on",
-            "LAMP_DIM",
-            "lamp glows dimly",
-            "OVERCHARGES",
-            "charges too much",
-            "UNSTEADY",
-            "unsteady",
-            "FLAT_MORNING",
-            "flat in the morning",
-            "DIES_DRIVING",
-            "dies while driving"),
-    ENGINE(Group.INTAKE, "Engine", "COLD", "cold", "WARM", "warm"),
-    LAMP(
-            Group.INTAKE,
-            "Charge lamp, engine running",
-            "OUT",
-            "out",
-            "ON",
-            "stays on",
-            "DIM",
-            "glows dimly",
-            "NEVER",
-            "never lights"),
-    CHARGER(Group.INTAKE, "On a charger or jump pack today", "NO", "no", "YES", "yes"),
-    CLAMP(Group.INTAKE, "DC clamp at hand", "YES", "yes", "NO", "no"),
-    PILE(Group.INTAKE, "Carbon pile at hand", "NO", "no", "YES", "yes"),
-    CLAMP_CHECKED(Group.INTAKE, "Clamp's output factor, and what it shows with empty jaws"),
-    REPLACED(Group.INTAKE, "Replaced already"),
-    OUTSIDE(Group.INTAKE, "What others found (unproven here)"),
-    BATTERY_AGE(Group.INTAKE, "Age of the battery"),
-    CODES(Group.INTAKE, "Warning codes"),
-    ACCESSORIES(Group.INTAKE, "Accessories on the clamps"),
+            Answer.NOT_CHARGING,
+            Answer.UNDERCHARGES,
+            Answer.LAMP_ON,
+            Answer.LAMP_DIM,
+            Answer.OVERCHARGES,
+            Answer.UNSTEADY,
+            Answer.FLAT_MORNING,
+            Answer.DIES_DRIVING),
+    ENGINE(Group.INTAKE, Answer.COLD, Answer.WARM),
+    LAMP(Group.INTAKE, Answer.OUT, Answer.ON, Answer.DIM, Answer.NEVER),
+    CHARGER(Group.INTAKE, Answer.NO, Answer.YES),
+    CLAMP(Group.INTAKE, Answer.YES, Answer.NO),
+    PILE(Group.INTAKE, Answer.NO, Answer.YES),
+    CLAMP_CHECKED(Group.INTAKE),
+    REPLACED(Group.INTAKE),
+    OUTSIDE(Group.INTAKE),
+    BATTERY_AGE(Group.INTAKE),
+    CODES(Group.INTAKE),
+    ACCESSORIES(Group.INTAKE),
 
-    LOOK_POSTS(Group.LOOK, "Posts and clamps clean, tight, whole", Choices.LOOK),
-    LOOK_CABLES(Group.LOOK, "Cables: skin whole, no kink, no green end", Choices.LOOK),
-    LOOK_GROUNDS(Group.LOOK, "Ground straps and their bolts", Choices.LOOK),
-    LOOK_FUSES(Group.LOOK, "Fuses and fusible link", Choices.LOOK),
-    LOOK_BELT(Group.LOOK, "Belt there, tight, not glazed", Choices.LOOK),
-    LOOK_PLUG(Group.LOOK, "Alternator plug seated, pins straight", Choices.LOOK),
-    LOOK_PINS(Group.LOOK, "Plug's pins grip a test pin", Choices.LOOK),
-    LOOK_MOUNT(Group.LOOK, "Alternator bolts and bracket", Choices.LOOK),
-    LOOK_BATTERY(Group.LOOK, "Battery: right type, not swollen, not wet", Choices.LOOK),
+    LOOK_POSTS(Group.LOOK, Choices.LOOK),
+    LOOK_CABLES(Group.LOOK, Choices.LOOK),
+    LOOK_GROUNDS(Group.LOOK, Choices.LOOK),
+    LOOK_FUSES(Group.LOOK, Choices.LOOK),
+    LOOK_BELT(Group.LOOK, Choices.LOOK),
+    LOOK_PLUG(Group.LOOK, Choices.LOOK),
+    LOOK_PINS(Group.LOOK, Choices.LOOK),
+    LOOK_MOUNT(Group.LOOK, Choices.LOOK),
+    LOOK_BATTERY(Group.LOOK, Choices.LOOK),
 
-    ENGINE_DISABLED(Group.TWO_ENDED, "Engine disabled for cranking", Choices.TWO_ENDED),
-    BATTERY_LIFTED(Group.TWO_ENDED, "Battery − lifted", Choices.TWO_ENDED),
-    OUTPUT_LIFTED(Group.TWO_ENDED, "B+ cable lifted", Choices.TWO_ENDED),
-    FUSE_PULLED(Group.TWO_ENDED, "Fuse or relay pulled", Choices.TWO_ENDED),
-    PILE_ON(Group.TWO_ENDED, "Carbon pile connected", Choices.TWO_ENDED),
-    MEMORY_KEEPER(Group.TWO_ENDED, "Memory keeper on", Choices.TWO_ENDED),
+    ENGINE_DISABLED(Group.TWO_ENDED, Choices.TWO_ENDED),
+    BATTERY_LIFTED(Group.TWO_ENDED, Choices.TWO_ENDED),
+    OUTPUT_LIFTED(Group.TWO_ENDED, Choices.TWO_ENDED),
+    FUSE_PULLED(Group.TWO_ENDED, Choices.TWO_ENDED),
+    PILE_ON(Group.TWO_ENDED, Choices.TWO_ENDED),
+    MEMORY_KEEPER(Group.TWO_ENDED, Choices.TWO_ENDED),
 
-    ENGINE_TURNS(Group.PROOF, "The engine, turned by hand", "FREELY", "turns freely", "HARD", "turns hard"),
-    BELT_DRIVES(Group.PROOF, "Belt, pulley and shaft with the engine", "YES", "it is driven", "NO", "it slips"),
-    PLUG_FED(Group.PROOF, "What its plug needs (maker's figures)", "YES", "arrives", "NO", "missing"),
-    FIELD_ANSWERS(
-            Group.PROOF,
-            "Field commanded as the maker allows",
-            "YES",
-            "the alternator answers",
-            "NO",
-            "it does not answer"),
-    GENERATOR_GOOD(
-            Group.PROOF,
-            "Generator's AC volts, phase to phase",
-            "YES",
-            "equal, rising, none to frame",
-            "NO",
-            "unequal, or to frame"),
-    CELL_STAYS_LOW(Group.PROOF, "Charged on its own, then rested", "YES", "a cell still 2 V low", "NO", "it came up"),
-    CHARGED_APART(
-            Group.PROOF,
-            "Every battery charged on its own, then rested",
-            "YES",
-            "charged",
-            "NO",
-            "one takes no charge"),
-    DRAIN_FOUND(Group.PROOF, "Branch by branch, after the sleep time", "YES", "it is this one", "NO", "it is not"),
+    ENGINE_TURNS(Group.PROOF, Answer.FREELY, Answer.HARD),
+    BELT_DRIVES(Group.PROOF, Answer.YES, Answer.NO),
+    PLUG_FED(Group.PROOF, Answer.YES, Answer.NO),
+    FIELD_ANSWERS(Group.PROOF, Answer.YES, Answer.NO),
+    GENERATOR_GOOD(Group.PROOF, Answer.YES, Answer.NO),
+    CELL_STAYS_LOW(Group.PROOF, Answer.YES, Answer.NO),
+    CHARGED_APART(Group.PROOF, Answer.YES, Answer.NO),
+    DRAIN_FOUND(Group.PROOF, Answer.YES, Answer.NO),
 
-    CHEMISTRY(
-            Group.FIGURE,
-            "Battery's chemistry",
-            "FLOODED",
-            "flooded",
-            "EFB",
-            "EFB",
-            "CALCIUM",
-            "calcium",
-            "AGM",
-            "AGM",
-            "GEL",
-            "gel"),
-    CRANK_SPEED(Group.FIGURE, "Cranking speed", new Figure("1/min", 10, 600, false)),
-    MAKER_DRAW(Group.FIGURE, "Starter's draw, by the maker", new Figure("A", 10, 1500, false)),
-    RECOVERY_VOLTS(Group.FIGURE, "Two minutes after the engine-off load", new Figure("V", 0, 40, false)),
-    STANDING_CURRENT(Group.FIGURE, "Current asleep, everything off", new Figure("mA", 0, 20_000, false)),
-    STRATEGY(
-            Group.FIGURE,
-            "Charging strategy",
-            "CLASSIC",
-            "classic",
-            "SMART",
-            "smart, by the computer",
-            "CALCIUM",
-            "for calcium batteries"),
-    LOADS_ON(Group.FIGURE, "Loads that were on"),
-    LAMP_KEY_ON(Group.FIGURE, "Charge lamp, key on", "LIGHTS", "lights", "DARK", "stays dark"),
-    PIN_FEED(Group.FIGURE, "Ignition feed or exciter pin, key on", new Figure("V", 0, 40, false)),
-    PIN_FEED_LOADED(Group.FIGURE, "The same with a test lamp on it", new Figure("V", 0, 40, false)),
-    PIN_SENSE(Group.FIGURE, "Sense pin, key on", new Figure("V", 0, 40, false)),
-    DRAIN_LIFTED(Group.FIGURE, "With B+ lifted the current", "STOPS", "stops", "STAYS", "stays"),
-    DRAIN_BRANCH(Group.FIGURE, "Branch whose fuse shows a drop"),
-    OLD_AMPS(Group.FIGURE, "Old unit's rating", new Figure("A", 5, 600, false)),
-    OLD_PULLEY(Group.FIGURE, "Old unit's pulley", new Figure("mm", 20, 200, false)),
-    OLD_BENCH(Group.FIGURE, "Old unit on the bench", "PASSES", "passes", "FAILS", "fails", "NOT_DONE", "not tested"),
-    NEW_AMPS(Group.FIGURE, "New unit's rating", new Figure("A", 5, 600, false)),
-    NEW_PULLEY(Group.FIGURE, "New unit's pulley", new Figure("mm", 20, 200, false)),
-    NEW_BENCH(Group.FIGURE, "New unit on the bench", "PASSES", "passes", "FAILS", "fails", "NOT_DONE", "not tested"),
-    ODOMETER(Group.FIGURE, "Odometer at the change", new Figure("km", 0, 9_999_999, false)),
-    SIDES_READ(
-            Group.FIGURE,
-            "Both sides of the charging loop",
-            "COMPARE",
-            "compare first, split if they part",
-            "ALWAYS",
-            "always read both"),
-    RATED_AMPS(Group.FIGURE, "Alternator's rated current, by its plate", new Figure("A", 5, 600, false)),
-    BATTERY_AMPS(Group.FIGURE, "Into the battery, all loads on (− out of it)", new Figure("A", -400, 400, false)),
-    RIPPLE_IDLE(Group.FIGURE, "Ripple at idle, B+ to case", new Figure("V AC", 0, 30, false)),
-    RIPPLE_LOADED(Group.FIGURE, "Ripple loaded, B+ to case", new Figure("V AC", 0, 30, false)),
-    RIPPLE_POST(Group.FIGURE, "Ripple loaded, B+ to + post", new Figure("V AC", 0, 30, false)),
-    DIODES_FORWARD(Group.FIGURE, "Diode test, red on case, black on B+", new Figure("mV", 0, 3000, true)),
-    DIODES_REVERSE(Group.FIGURE, "Diode test, leads swapped", new Figure("mV", 0, 3000, true)),
-    FIELD_SIDE(
-            Group.FIGURE,
-            "The field is switched",
-            "FED",
-            "by feeding it",
-            "GROUNDED",
-            "by grounding it",
-            "INSIDE",
-            "inside the alternator"),
-    FIELD_VOLTS(Group.FIGURE, "Field pin, averaged, loads on", new Figure("V", 0, 32, false)),
-    UNSTEADY_LOW(Group.FIGURE, "Unsteady voltage, lowest", new Figure("V", 0, 40, false)),
-    UNSTEADY_HIGH(Group.FIGURE, "Unsteady voltage, highest", new Figure("V", 0, 60, false)),
-    PHASE_ONE(Group.FIGURE, "Generator, first pair of leads", new Figure("V AC", 0, 200, false)),
-    PHASE_TWO(Group.FIGURE, "Generator, second pair", new Figure("V AC", 0, 200, false)),
-    PHASE_THREE(Group.FIGURE, "Generator, third pair", new Figure("V AC", 0, 200, false)),
-    PHASE_FRAME(Group.FIGURE, "Generator, a lead to the frame", new Figure("V AC", 0, 200, false)),
+    CHEMISTRY(Group.FIGURE, Answer.FLOODED, Answer.EFB, Answer.CALCIUM, Answer.AGM, Answer.GEL),
+    CRANK_SPEED(Group.FIGURE, new Figure("1/min", 10, 600, false)),
+    MAKER_DRAW(Group.FIGURE, new Figure("A", 10, 1500, false)),
+    RECOVERY_VOLTS(Group.FIGURE, new Figure("V", 0, 40, false)),
+    STANDING_CURRENT(Group.FIGURE, new Figure("mA", 0, 20_000, false)),
+    STRATEGY(Group.FIGURE, Answer.CLASSIC, Answer.SMART, Answer.CALCIUM),
+    LOADS_ON(Group.FIGURE),
+    LAMP_KEY_ON(Group.FIGURE, Answer.LIGHTS, Answer.DARK),
+    PIN_FEED(Group.FIGURE, new Figure("V", 0, 40, false)),
+    PIN_FEED_LOADED(Group.FIGURE, new Figure("V", 0, 40, false)),
+    PIN_SENSE(Group.FIGURE, new Figure("V", 0, 40, false)),
+    DRAIN_LIFTED(Group.FIGURE, Answer.STOPS, Answer.STAYS),
+    DRAIN_BRANCH(Group.FIGURE),
+    OLD_AMPS(Group.FIGURE, new Figure("A", 5, 600, false)),
+    OLD_PULLEY(Group.FIGURE, new Figure("mm", 20, 200, false)),
+    OLD_BENCH(Group.FIGURE, Answer.PASSES, Answer.FAILS, Answer.NOT_DONE),
+    NEW_AMPS(Group.FIGURE, new Figure("A", 5, 600, false)),
+    NEW_PULLEY(Group.FIGURE, new Figure("mm", 20, 200, false)),
+    NEW_BENCH(Group.FIGURE, Answer.PASSES, Answer.FAILS, Answer.NOT_DONE),
+    ODOMETER(Group.FIGURE, new Figure("km", 0, 9_999_999, false)),
+    SIDES_READ(Group.FIGURE, Answer.COMPARE, Answer.ALWAYS),
+    RATED_AMPS(Group.FIGURE, new Figure("A", 5, 600, false)),
+    BATTERY_AMPS(Group.FIGURE, new Figure("A", -400, 400, false)),
+    RIPPLE_IDLE(Group.FIGURE, new Figure("V AC", 0, 30, false)),
+    RIPPLE_LOADED(Group.FIGURE, new Figure("V AC", 0, 30, false)),
+    RIPPLE_POST(Group.FIGURE, new Figure("V AC", 0, 30, false)),
+    DIODES_FORWARD(Group.FIGURE, new Figure("mV", 0, 3000, true)),
+    DIODES_REVERSE(Group.FIGURE, new Figure("mV", 0, 3000, true)),
+    FIELD_SIDE(Group.FIGURE, Answer.FED, Answer.GROUNDED, Answer.INSIDE),
+    FIELD_VOLTS(Group.FIGURE, new Figure("V", 0, 32, false)),
+    UNSTEADY_LOW(Group.FIGURE, new Figure("V", 0, 40, false)),
+    UNSTEADY_HIGH(Group.FIGURE, new Figure("V", 0, 60, false)),
+    PHASE_ONE(Group.FIGURE, new Figure("V AC", 0, 200, false)),
+    PHASE_TWO(Group.FIGURE, new Figure("V AC", 0, 200, false)),
+    PHASE_THREE(Group.FIGURE, new Figure("V AC", 0, 200, false)),
+    PHASE_FRAME(Group.FIGURE, new Figure("V AC", 0, 200, false)),
 
-    CRANK(Group.TIMER, "Cranking", "START", "crank", "STOP", "stop"),
-    PILE_RUN(Group.TIMER, "Carbon pile", "START", "on", "STOP", "off"),
-    BUILD_UP(Group.TIMER, "Voltage builds up", "START", "engine started"),
-    SLEEP(Group.TIMER, "Falling asleep", "START", "locked and left alone"),
-    SURFACE_CHARGE(Group.TIMER, "Surface charge", "START", "load on"),
+    CRANK(Group.TIMER, Answer.START, Answer.STOP),
+    PILE_RUN(Group.TIMER, Answer.START, Answer.STOP),
+    BUILD_UP(Group.TIMER, Answer.START),
+    SLEEP(Group.TIMER, Answer.START),
+    SURFACE_CHARGE(Group.TIMER, Answer.START),
 
-    CLOSED_UNVERIFIED(Group.CLOSING, "Closed without the complaint's test, because");
+    CLOSED_UNVERIFIED(Group.CLOSING);
 
     /** Where a topic belongs. */
     public enum Group {
@@ -209,29 +130,25 @@ public enum Topic {
         CLOSING
     }
 
-    /** Values that several topics share. */
+    /** Answers that several topics share. */
     private static final class Choices {
-        private static final String[] LOOK = {"GOOD", "good", "FOUND", "a fault", "NOT_SEEN", "not seen"};
-        private static final String[] TWO_ENDED = {"OPEN", "done", "CLOSED", "restored"};
+        private static final Answer[] LOOK = {Answer.GOOD, Answer.FOUND, Answer.NOT_SEEN};
+        private static final Answer[] TWO_ENDED = {Answer.OPEN, Answer.CLOSED};
     }
 
     private final Group group;
-    private final String title;
-    private final Map<String, String> choices = new LinkedHashMap<>();
+    private final List<Answer> answers;
     private final Optional<Figure> figure;
 
-    Topic(Group group, String title, String... valuesAndWords) {
+    Topic(Group group, Answer... answers) {
         this.group = group;
-        this.title = title;
+        this.answers = List.of(answers);
         this.figure = Optional.empty();
-        for (int i = 0; i < valuesAndWords.length; i += 2) {
-            choices.put(valuesAndWords[i], valuesAndWords[i + 1]);
-        }
     }
 
-    Topic(Group group, String title, Figure figure) {
+    Topic(Group group, Figure figure) {
         this.group = group;
-        this.title = title;
+        this.answers = List.of();
         this.figure = Optional.of(figure);
     }
 
@@ -245,28 +162,44 @@ public enum Topic {
     }
 
     public String title() {
-        return title;
+        return TopicWords.title(this);
     }
 
-    /** Values that may be stated, in the order they are offered; empty if words are. */
-    public List<String> choices() {
-        return List.copyOf(choices.keySet());
+    /** Answers that may be given, in the order they are offered; empty if words or a number are. */
+    public List<Answer> answers() {
+        return answers;
     }
 
-    /** How a value is spoken; the value itself where words are stated. */
+    /** How an answer is spoken. */
+    public String words(Answer answer) {
+        return TopicWords.answer(this, answer);
+    }
+
+    /** How a stated value is spoken; the value itself where words are stated. */
     public String words(String value) {
-        return figure.map(f -> f.words(value)).orElseGet(() -> choices.getOrDefault(value, value));
+        return figure.map(f -> f.words(value))
+                .orElseGet(() -> answer(value).map(this::words).orElse(value));
+    }
+
+    /** A stated value as one of this topic's answers. */
+    Optional<Answer> answer(String value) {
+        return answers.stream().filter(a -> a.name().equals(value)).findFirst();
     }
 
     /** What is wrong with a value, if it may not be stated. */
     public Optional<String> refusal(String value) {
         if (figure.isPresent()) {
-            return figure.get().refusal(title, value);
+            return figure.get().refusal(title(), value);
         }
-        if (choices.isEmpty() || choices.containsKey(value)) {
+        if (answers.isEmpty() || answer(value).isPresent()) {
             return Optional.empty();
         }
-        return Optional.of(
-                "\"%s\" takes one of %s, not (%s).".formatted(title, String.join(", ", choices.keySet()), value));
+        String offered = answers.stream().map(Answer::name).collect(Collectors.joining(", "));
+        return Optional.of("\"%s\" takes one of %s, not (%s).".formatted(title(), offered, value));
+    }
+
+    /** The topics of a group, in order. */
+    public static List<Topic> of(Group group) {
+        return Arrays.stream(values()).filter(t -> t.group == group).toList();
     }
 }

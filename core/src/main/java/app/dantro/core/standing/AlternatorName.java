@@ -5,14 +5,15 @@ import app.dantro.core.circuit.Regulator;
 import app.dantro.core.inference.Explanation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.network.Fault;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
+import java.util.Optional;
 
-/**
- * What a verdict about the alternator names, by what regulates it, what is wrong and what was tried: an assembly, a box,
- * the computer's command, or one half of a separate pair (docs/job.md, when may a component be called faulty).
- */
-record AlternatorName(String name, String adds) {
+/** What a verdict about an alternator's voltage names, by what regulates it (docs/decisions/0014). */
+record AlternatorName(String name, Optional<Reason> adds) {
+    private static final String MACHINE = "alternator";
     private static final double MOSTLY = 0.5;
 
     static AlternatorName of(Regulator regulator, Posterior posterior, PartId alternator, Statements said) {
@@ -20,43 +21,35 @@ record AlternatorName(String name, String adds) {
         return switch (regulator) {
             case INSIDE ->
                 volts
-                        ? new AlternatorName(
-                                regulator.words(),
-                                "The regulator sits inside: the maker sells the assembly, or the regulator apart.")
-                        : new AlternatorName("alternator", "");
-            case BOX, COMPUTER -> byField(regulator, volts, said);
-            case SEPARATE -> byGenerator(regulator, said);
+                        ? named(regulator.words(), StandingReason.SITS_INSIDE)
+                        : new AlternatorName(MACHINE, Optional.empty());
+            case BOX, COMPUTER -> byField(regulator, volts, said.answer(Topic.FIELD_ANSWERS));
+            case SEPARATE -> byGenerator(regulator, said.answer(Topic.GENERATOR_GOOD));
         };
     }
 
-    private static AlternatorName byField(Regulator regulator, boolean volts, Statements said) {
-        if (said.says(Topic.FIELD_ANSWERS, "YES")) {
-            return new AlternatorName(
-                    regulator.words(),
-                    "The alternator answers when its field is commanded: what commands it is wrong, not the machine. "
-                            + "Its own feed, ground and sense wires come first.");
-        }
-        if (said.says(Topic.FIELD_ANSWERS, "NO")) {
-            return volts
-                    ? new AlternatorName(
-                            "alternator",
-                            "It does not follow its field command: a field that is grounded or fed inside.")
-                    : new AlternatorName("alternator", "It does not answer when its field is commanded.");
-        }
-        return new AlternatorName(
-                "alternator or its " + (regulator == Regulator.BOX ? "regulator box" : "field command"),
-                "Commanding the field as the maker allows tells which of the two.");
+    private static AlternatorName named(String name, StandingReason adds) {
+        return new AlternatorName(name, Optional.of(adds.with()));
     }
 
-    private static AlternatorName byGenerator(Regulator regulator, Statements said) {
-        if (said.says(Topic.GENERATOR_GOOD, "YES")) {
-            return new AlternatorName(regulator.words(), "The generator delivers, phase to phase.");
+    private static AlternatorName byField(Regulator regulator, boolean volts, Optional<Answer> answers) {
+        if (answers.isEmpty()) {
+            String other = regulator == Regulator.BOX ? "regulator box" : "field command";
+            return named(MACHINE + " or its " + other, StandingReason.COMMAND_IT);
         }
-        if (said.says(Topic.GENERATOR_GOOD, "NO")) {
-            return new AlternatorName("generator", "Its phases differ, or one touches the frame.");
+        if (answers.get() == Answer.YES) {
+            return named(regulator.words(), StandingReason.ANSWERS_COMMAND);
         }
-        return new AlternatorName(
-                "rectifier-regulator or generator", "The generator's AC volts phase to phase tell which of the two.");
+        return named(MACHINE, volts ? StandingReason.DOES_NOT_FOLLOW : StandingReason.DOES_NOT_ANSWER);
+    }
+
+    private static AlternatorName byGenerator(Regulator regulator, Optional<Answer> good) {
+        if (good.isEmpty()) {
+            return named("rectifier-regulator or generator", StandingReason.PHASES_TELL);
+        }
+        return good.get() == Answer.YES
+                ? named(regulator.words(), StandingReason.GENERATOR_DELIVERS)
+                : named("generator", StandingReason.PHASES_DIFFER);
     }
 
     /** True if it is the voltage that is off, not the current that is missing. */

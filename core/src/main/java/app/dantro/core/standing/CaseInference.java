@@ -10,6 +10,7 @@ import app.dantro.core.inference.Observation;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
@@ -55,7 +56,7 @@ public final class CaseInference {
     private static Optional<Long> chargedAtMillis(CaseRecord evidence) {
         return evidence.statements()
                 .about(Topic.CHARGED_APART)
-                .filter(s -> s.value().equals("YES"))
+                .filter(s -> evidence.statements().says(Topic.CHARGED_APART, Answer.YES))
                 .map(Statement::saidAtMillis);
     }
 

@@ -4,12 +4,12 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
-import app.dantro.core.finding.Standing;
 import app.dantro.core.inference.Explanation;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Amount;
+import app.dantro.core.reading.Newest;
 import app.dantro.core.record.Statements;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,9 +22,6 @@ import java.util.Optional;
  * @param decides the one thing that would decide next; empty if nothing is missing
  */
 public record DeviceGate(List<Item> items, Optional<String> decides) {
-    /** Another fault this likely keeps what was read from counting as shown. */
-    private static final double RULED_OUT = 0.15;
-
     public DeviceGate {
         items = List.copyOf(items);
     }
@@ -59,23 +56,21 @@ public record DeviceGate(List<Item> items, Optional<String> decides) {
         }
     }
 
-    /** The gate of a device that is suspect or faulty; empty for anything else. */
-    public static Optional<DeviceGate> of(Findings findings, Judgement judgement, PartFinding finding) {
-        PartId device = finding.part();
-        boolean alarmed = finding.standing() == Standing.SUSPECT || finding.standing() == Standing.FAULTY;
-        return alarmed && findings.evidence().circuit().device(device).isPresent()
-                ? Optional.of(of(judgement, device, findings.evidence().statements()))
-                : Optional.empty();
+    /** True for a device that is suspect or faulty. */
+    static boolean isFor(Findings findings, PartFinding finding) {
+        return finding.alarmed()
+                && findings.evidence().circuit().device(finding.part()).isPresent();
     }
 
-    private static DeviceGate of(Judgement judgement, PartId device, Statements said) {
+    static DeviceGate of(Findings findings, Judgement judgement, PartId device) {
+        Statements said = findings.evidence().statements();
         Posterior posterior = judgement.posterior();
-        boolean alone = others(posterior, device) < RULED_OUT;
+        boolean alone = others(posterior, device) < Marks.OTHERS_RULED_OUT;
         List<Item> items = new ArrayList<>();
-        for (Proof.Link link : judgement.proof().chain(device)) {
+        for (Link link : judgement.proof().chain(device)) {
             items.add(item(posterior, device, link, alone));
         }
-        for (Proof.Look look : judgement.proof().looks(device)) {
+        for (Look look : judgement.proof().looks(device)) {
             Optional<String> shown =
                     said.about(look.topic()).map(s -> look.topic().words(s.value()));
             State state = look.seen(said) ? State.SHOWN : look.open(said) ? State.OPEN : State.AGAINST;
@@ -86,10 +81,10 @@ public record DeviceGate(List<Item> items, Optional<String> decides) {
                 items.stream().filter(i -> i.state == State.OPEN).findFirst().map(Item::words));
     }
 
-    private static Item item(Posterior posterior, PartId device, Proof.Link link, boolean alone) {
+    private static Item item(Posterior posterior, PartId device, Link link, boolean alone) {
         Optional<Observation> read = posterior.evidence().observations().stream()
-                .filter(o -> link.any().stream().anyMatch(w -> Proof.same(w, o.what())))
-                .reduce((first, second) -> second);
+                .filter(o -> link.closedBy(o.what()))
+                .reduce(Newest::of);
         if (read.isEmpty()) {
             return new Item(link.words(), link.delivers(), State.OPEN, Optional.empty());
         }

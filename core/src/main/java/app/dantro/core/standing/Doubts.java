@@ -10,14 +10,13 @@ import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Amount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
 /** Names the readings that no likely fault explains, with the slip that would. */
 final class Doubts {
-    private static final double DOUBTED = 0.4;
     private static final double FITS_SIGMAS = 3;
     private static final double NO_CONTACT_VOLTS = 0.005;
     private static final Map<Double, String> MOVES = Map.of(
@@ -43,7 +42,7 @@ final class Doubts {
         List<Observation> observations = posterior.evidence().observations();
         for (int i = 0; i < observations.size(); i++) {
             double probability = posterior.slip(i);
-            if (probability >= DOUBTED) {
+            if (probability >= Marks.DOUBTED) {
                 doubts.add(doubt(i, observations.get(i), probability));
             }
         }

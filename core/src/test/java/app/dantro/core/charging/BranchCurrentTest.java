@@ -1,8 +1,8 @@
 package app.dantro.core.charging;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.cranking;
-import static app.dantro.core.reading.Readings.of;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.cranking;
+import static app.dantro.core.reading.SampleReadings.of;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -80,7 +80,7 @@ class BranchCurrentTest {
         Reading branch =
                 of("starter-case", "post-minus", Condition.CRANKING, "0.25", Current.in(GROUND_CABLE, 0, How.CLAMP));
         assertThat(verdict(branch).ohms()).isEmpty();
-        assertThat(evidence(branch).observed().get(2).current()).isEqualTo(branch.current());
+        assertThat(evidence(branch).observed().all().get(2).current()).isEqualTo(branch.current());
     }
 
     /** The whole return loses 0.25 V, which two schools allow; the branch currents tell. */

@@ -1,7 +1,7 @@
 package app.dantro.core.charging;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.of;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.of;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -43,18 +43,18 @@ class ChargingSideTest {
                 .orElseThrow();
         FeedCheck.Pin stud = check.pins().get(0);
         assertThat(stud.sign()).isEqualTo(Sign.GOOD);
-        assertThat(stud.says()).contains("continuity only");
-        assertThat(check.says()).startsWith("1 of").contains("Continuity only");
+        assertThat(stud.because().kind()).isEqualTo(ChargingReason.ARRIVES);
+        assertThat(check.because().words()).startsWith("1 of").contains("Continuity only");
     }
 
     @ParameterizedTest
-    @CsvSource({"12.30, SUSPECT, 0.22 V below", "11.20, FAILS, does not arrive", "12.49, GOOD, continuity"})
-    void aPinBelowTheBatteryIsAFindingAlthoughASchoolAllowsIt(String typed, Sign sign, String says) {
+    @CsvSource({"12.30, SUSPECT, BELOW_ALLOWED", "11.20, FAILS, DOES_NOT_ARRIVE", "12.49, GOOD, ARRIVES"})
+    void aPinBelowTheBatteryIsAFindingAlthoughASchoolAllowsIt(String typed, Sign sign, ChargingReason why) {
         FeedCheck check = FeedCheck.of(
                         evidence(keyOn("post-plus", "post-minus", "12.52"), keyOn("bplus", "alternator-case", typed)))
                 .orElseThrow();
         assertThat(check.pins().get(1).sign()).isEqualTo(sign);
-        assertThat(check.pins().get(1).says()).contains(says);
+        assertThat(check.pins().get(1).because().kind()).isEqualTo(why);
     }
 
     /** The key's own load takes a tenth of a volt off the posts: that is not the pin's. */
@@ -62,8 +62,9 @@ class ChargingSideTest {
     void aPinHeldAgainstTheBatteryAtRestIsNoFindingYet() {
         say(Topic.PIN_FEED, "12.5", 1);
         FeedCheck check = FeedCheck.of(evidence(base("12.61"))).orElseThrow();
-        assertThat(pin(check, "Ignition feed or exciter pin").sign()).isEqualTo(Sign.SAYS_LITTLE);
-        assertThat(pin(check, "Ignition feed or exciter pin").says()).contains("read its posts too");
+        FeedCheck.Pin feed = pin(check, ChargingReason.FEED_PIN);
+        assertThat(feed.sign()).isEqualTo(Sign.SAYS_LITTLE);
+        assertThat(feed.because().kind()).isEqualTo(ChargingReason.BELOW_AT_REST);
     }
 
     @Test
@@ -72,8 +73,8 @@ class ChargingSideTest {
         say(Topic.PIN_FEED_LOADED, "9.1", 2);
         FeedCheck check = FeedCheck.of(evidence(keyOn("post-plus", "post-minus", "12.45")))
                 .orElseThrow();
-        assertThat(pin(check, "Feed pin under a test lamp").sign()).isEqualTo(Sign.FAILS);
-        assertThat(check.says()).contains("3.30 V less than without the lamp");
+        assertThat(pin(check, ChargingReason.FEED_PIN_LOADED).sign()).isEqualTo(Sign.FAILS);
+        assertThat(check.because().words()).contains("3.30 V less than without the lamp");
     }
 
     @Test
@@ -86,7 +87,7 @@ class ChargingSideTest {
                 List.of(),
                 List.of());
         FeedCheck check = FeedCheck.of(evidence).orElseThrow();
-        assertThat(check.says()).contains("above battery −", "charge too high");
+        assertThat(check.because().words()).contains("above battery −", "charge too high");
     }
 
     /** An engine block held by its ground cable and, over the body, by strap and lead: one of them is the parallel branch. */
@@ -138,8 +139,8 @@ class ChargingSideTest {
 
     /** 0.080 V at 40 A are 0.160 V at 80 A; warm copper may add a quarter. */
     @ParameterizedTest
-    @CsvSource({"0.170, GOOD, The same", "0.420, SUSPECT, opens with the heat", "0.060, SUSPECT, closes with the heat"})
-    void coldAndWarmAreComparedAtOneCurrent(String warm, Sign sign, String says) {
+    @CsvSource({"0.170, GOOD, WITHIN_COPPER", "0.420, SUSPECT, OPENS_WARM", "0.060, SUSPECT, CLOSES_WARM"})
+    void coldAndWarmAreComparedAtOneCurrent(String warm, Sign sign, ChargingReason why) {
         Reading cold = of("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.080", Current.of(40, How.CLAMP));
         say(Topic.ENGINE, "COLD", cold.takenAtMillis() - 1);
         Reading later = of("post-minus", "alternator-case", Condition.RAISED_LOADED, warm, Current.of(80, How.CLAMP));
@@ -148,7 +149,7 @@ class ChargingSideTest {
         assertThat(all).hasSize(1);
         assertThat(all.get(0).scaled()).isEqualTo("0.160 V");
         assertThat(all.get(0).sign()).isEqualTo(sign);
-        assertThat(all.get(0).says()).contains(says);
+        assertThat(all.get(0).because().kind()).isEqualTo(why);
     }
 
     @Test
@@ -239,16 +240,13 @@ class ChargingSideTest {
 
     private FigureVerdict figure(String what, Reading... readings) {
         return Figures.of(evidence(readings)).stream()
-                .filter(f -> f.what().equals(what))
+                .filter(f -> f.what().words().equals(what))
                 .findFirst()
                 .orElseThrow();
     }
 
-    private static FeedCheck.Pin pin(FeedCheck check, String name) {
-        return check.pins().stream()
-                .filter(p -> p.name().equals(name))
-                .findFirst()
-                .orElseThrow();
+    private static FeedCheck.Pin pin(FeedCheck check, ChargingReason name) {
+        return check.pins().stream().filter(p -> p.name().is(name)).findFirst().orElseThrow();
     }
 
     private static GroundTree.Branch branch(GroundTree tree, String part) {

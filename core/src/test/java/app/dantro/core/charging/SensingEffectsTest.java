@@ -29,7 +29,8 @@ class SensingEffectsTest {
                 .singleElement()
                 .satisfies(e -> {
                     assertThat(e.postsVolts()).isCloseTo(volts, within(TABLE_VOLTS));
-                    assertThat(e.says()).startsWith(volts > 0 ? "overcharges" : "undercharges");
+                    assertThat(e.because().kind())
+                            .isEqualTo(volts > 0 ? ChargingReason.OVERCHARGES : ChargingReason.UNDERCHARGES);
                 });
     }
 
@@ -43,7 +44,7 @@ class SensingEffectsTest {
                 .satisfies(e -> {
                     assertThat(e.postsVolts()).isCloseTo(0, within(TABLE_VOLTS));
                     assertThat(e.outputVolts()).isGreaterThan(0.5);
-                    assertThat(e.says()).contains("read there");
+                    assertThat(e.because().kind()).isEqualTo(ChargingReason.STANDS_HIGHER);
                 });
     }
 }

@@ -1,10 +1,11 @@
 package app.dantro.core.fact;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.of;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.of;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.dantro.core.charging.ChargingReason;
 import app.dantro.core.charging.GoodAlternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
@@ -17,6 +18,7 @@ import app.dantro.core.finding.Standing;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
@@ -25,8 +27,8 @@ import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
 import app.dantro.core.standing.CaseInference;
-import app.dantro.core.standing.JudgedCase;
 import app.dantro.core.standing.Judgement;
+import app.dantro.core.standing.Standings;
 import app.dantro.core.starting.StartingRules;
 import java.util.List;
 import java.util.Locale;
@@ -79,7 +81,7 @@ class ChargingCertificatesTest {
                 .contains("while charging, not yet by the starter's current");
         PartFinding alternator = found.of(PartId.of("alternator"));
         assertThat(alternator.standing()).isEqualTo(Standing.NOT_PROVEN);
-        assertThat(alternator.missing()).containsExactly("ripple under 0.1 V AC, loaded");
+        assertThat(alternator.missing()).extracting(Reason::kind).containsExactly(ChargingReason.RIPPLE_MISSING);
 
         Statement ripple =
                 new Statement(UUID.randomUUID(), Topic.RIPPLE_LOADED, "0.04", "", System.currentTimeMillis());
@@ -91,12 +93,12 @@ class ChargingCertificatesTest {
     @Test
     void idleVoltsClearNoAlternator() {
         Reading idle = of("bplus", "alternator-case", Condition.IDLE_LOADED, "14.32", clamp(AMPS));
-        PartFinding unproven =
-                new PartFinding(PartId.of("alternator"), "alternator", Standing.NOT_PROVEN, "", List.of(), List.of());
+        PartFinding unproven = PartFinding.open(PartId.of("alternator"), "alternator");
         assertThat(GoodAlternator.finding(evidence(Statements.none(), idle), unproven)
                         .orElseThrow()
                         .missing())
-                .contains("its own volts, B+ to case, all loads on at speed");
+                .extracting(Reason::kind)
+                .contains(ChargingReason.OWN_VOLTS_MISSING);
     }
 
     private static Findings judged(Statements said) {
@@ -109,7 +111,7 @@ class ChargingCertificatesTest {
                 of("bplus", "post-plus", Condition.RAISED_LOADED, "0.137", clamp(AMPS)),
                 of("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.0371", clamp(AMPS)));
         Judgement judgement = Judgement.of(PreparedCircuit.of(CAR, 20), CaseInference.of(evidence, Complaint.CHARGING));
-        return JudgedCase.of(StartingRules.of(evidence), judgement);
+        return Standings.of(StartingRules.of(evidence), judgement);
     }
 
     private static Optional<ChargingCertificates.Certificate> certificate(Reading... readings) {

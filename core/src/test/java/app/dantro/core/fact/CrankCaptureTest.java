@@ -54,7 +54,7 @@ class CrankCaptureTest {
         assertThat(capture.cranks()).isEqualTo(3);
         assertThat(capture.meanVolts()).isCloseTo(9.96, within(1e-9));
         assertThat(capture.spreadVolts().orElseThrow()).isCloseTo(0.06, within(1e-9));
-        assertThat(capture.says()).isEqualTo("3 cranks, settled at 9.96 V on average, ± 0.06 V, lowest 8.41 V");
+        assertThat(FactWords.of(capture)).isEqualTo("3 cranks, settled at 9.96 V on average, ± 0.06 V, lowest 8.41 V");
     }
 
     @Test

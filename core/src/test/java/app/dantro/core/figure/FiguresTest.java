@@ -10,9 +10,10 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.figure.FigureVerdict.Sign;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.limits.StateOfCharge;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Readings;
+import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Repair;
@@ -39,14 +40,14 @@ class FiguresTest {
 
     private void read(String red, String black, Condition condition, String typed, Double amps) {
         Current current = amps == null ? Current.unknown() : Current.of(amps, Current.How.CLAMP);
-        Reading reading = Readings.of(red, black, condition, typed, current);
+        Reading reading = SampleReadings.of(red, black, condition, typed, current);
         read.add(RecordedReading.of(reading));
     }
 
     private FigureVerdict verdict(String what) {
         CaseRecord evidence = CaseRecord.of(CAR, 25, read, List.of(), List.of()).with(Statements.of(said));
         return Figures.of(evidence).stream()
-                .filter(v -> v.what().startsWith(what))
+                .filter(v -> v.what().words().startsWith(what))
                 .findFirst()
                 .orElseThrow();
     }
@@ -60,19 +61,19 @@ class FiguresTest {
 
     @ParameterizedTest
     @CsvSource({
-        "960, OL, GOOD, Two junctions",
-        "480, OL, FAILS, one of them is shorted",
-        "20, OL, FAILS, conducts both ways",
-        "960, 930, FAILS, conducts both ways",
-        "OL, OL, SAYS_LITTLE, scratch for contact",
-        "1900, OL, SUSPECT, test again"
+        "960, OL, GOOD, TWO_JUNCTIONS",
+        "480, OL, FAILS, HALF_A_JUNCTION",
+        "20, OL, FAILS, CONDUCTS_BOTH_WAYS",
+        "960, 930, FAILS, CONDUCTS_BOTH_WAYS",
+        "OL, OL, SAYS_LITTLE, OPEN_BOTH_WAYS",
+        "1900, OL, SUSPECT, TEST_CABLE_OFF"
     })
-    void diodesByBothDirections(String forward, String reverse, Sign sign, String words) {
+    void diodesByBothDirections(String forward, String reverse, Sign sign, FigureReason why) {
         say(Topic.DIODES_FORWARD, forward);
         say(Topic.DIODES_REVERSE, reverse);
         FigureVerdict verdict = verdict("Diode test");
         assertThat(verdict.sign()).isEqualTo(sign);
-        assertThat(verdict.says()).contains(words);
+        assertThat(verdict.because()).extracting(Reason::kind).containsExactly(why);
     }
 
     /** The new machine is not condemned by the old one's figures. */

@@ -1,6 +1,6 @@
 package app.dantro.core.planning;
 
-import static app.dantro.core.reading.Readings.cranking;
+import static app.dantro.core.reading.SampleReadings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.finding.Findings;

@@ -1,7 +1,7 @@
 package app.dantro.core.procedure;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.cranking;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;

@@ -1,21 +1,21 @@
 package app.dantro.core.procedure;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.cranking;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.kit.ReadyMadeCircuits;
-import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Readings;
+import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.RecordedReading;
@@ -35,7 +35,7 @@ class SaidAndSeenTest {
     private static final PreparedCircuit PREPARED = PreparedCircuit.of(CAR, 20);
     private static final PartId STARTER = PartId.of("starter");
 
-    private final OrderOfWork order = new OrderOfWork(new StartingProcedure(new HalfSplitPlanner()));
+    private final OrderOfWork order = new OrderOfWork();
     /** An engine or a starter that drags: the motor gets its volts, draws far too much and turns slowly. */
     private final List<Reading> dragging = List.of(
             base("12.59"),
@@ -89,17 +89,17 @@ class SaidAndSeenTest {
                 List.of(),
                 List.of(new ComplaintTest(new UUID(4, 4), true, "", Long.MAX_VALUE)),
                 Statements.none());
-        assertThat(order.assess(Concern.STARTING, closing).stage()).isEqualTo(Stage.VERIFIED);
+        assertThat(order.assess(Loop.STARTING, closing).stage()).isEqualTo(Stage.VERIFIED);
 
         CaseRecord disabled = closing.with(Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"))));
-        Assessment held = order.assess(Concern.STARTING, disabled);
+        Assessment held = order.assess(Loop.STARTING, disabled);
         assertThat(held.stage()).isEqualTo(Stage.RETEST);
         assertThat(held.next().kind()).isEqualTo(Step.Kind.RESTORE);
         assertThat(held.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.ENGINE_DISABLED);
 
         CaseRecord restored = closing.with(
                 Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"), said(Topic.ENGINE_DISABLED, "CLOSED"))));
-        assertThat(order.assess(Concern.STARTING, restored).stage()).isEqualTo(Stage.VERIFIED);
+        assertThat(order.assess(Loop.STARTING, restored).stage()).isEqualTo(Stage.VERIFIED);
     }
 
     @Test
@@ -157,7 +157,7 @@ class SaidAndSeenTest {
         PartId second = PartId.of("battery-b");
         List<Reading> weak = List.of(
                 base("12.61"),
-                Readings.of("post-plus-b", "post-minus-b", Condition.REST, "12.61", Current.unknown()),
+                SampleReadings.of("post-plus-b", "post-minus-b", Condition.REST, "12.61", Current.unknown()),
                 cranking("cable-end-battery", "relay-out", "0.1787", 434),
                 cranking("ground-cable-battery", "post-minus-b", "0.0764", 434),
                 cranking("post-plus-b", "post-minus-b", "10.70", 434),
@@ -166,15 +166,15 @@ class SaidAndSeenTest {
                 cranking("starter-case", "post-minus", "0.1644", 434),
                 cranking("post-plus", "motor-stud", "0.341", 434));
         PreparedCircuit prepared = PreparedCircuit.of(pickup, 6);
-        Assessment before = order.assess(Concern.STARTING, on(pickup, weak), Optional.of(prepared));
+        Assessment before = order.assess(Loop.STARTING, on(pickup, weak), prepared);
         assertThat(before.findings().standing(second)).isEqualTo(Standing.SUSPECT);
         assertThat(before.next().title()).isEqualTo("Charge the batteries, each on its own");
         assertThat(before.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.CHARGED_APART);
 
         Statement charged = new Statement(UUID.randomUUID(), Topic.CHARGED_APART, "YES", "", 0);
-        Assessment again = order.assess(
-                Concern.STARTING, on(pickup, weak).with(Statements.of(List.of(charged))), Optional.of(prepared));
-        assertThat(again.judgement().orElseThrow().called()).contains(second);
+        Assessment again =
+                order.assess(Loop.STARTING, on(pickup, weak).with(Statements.of(List.of(charged))), prepared);
+        assertThat(again.verdict().orElseThrow().called()).contains(second);
         assertThat(again.next().kind()).isEqualTo(Step.Kind.REPAIR);
     }
 
@@ -201,11 +201,11 @@ class SaidAndSeenTest {
     }
 
     private Assessment charging(List<Reading> readings, Statement... statements) {
-        return order.assess(Concern.CHARGING, evidence(readings, statements), Optional.of(PREPARED));
+        return order.assess(Loop.CHARGING, evidence(readings, statements), PREPARED);
     }
 
     private double probability(List<Reading> readings, Statement... statements) {
-        return assess(readings, statements).judgement().orElseThrow().probability(STARTER);
+        return assess(readings, statements).verdict().orElseThrow().probability(STARTER);
     }
 
     @Test
@@ -229,11 +229,11 @@ class SaidAndSeenTest {
     }
 
     private Assessment assess(List<Reading> readings, Statement... statements) {
-        return order.assess(Concern.STARTING, evidence(readings, statements), Optional.of(PREPARED));
+        return order.assess(Loop.STARTING, evidence(readings, statements), PREPARED);
     }
 
     private Assessment rules(List<Reading> readings, Statement... statements) {
-        return order.assess(Concern.STARTING, evidence(readings, statements));
+        return order.assess(Loop.STARTING, evidence(readings, statements));
     }
 
     private static CaseRecord evidence(List<Reading> readings, Statement... statements) {

@@ -1,11 +1,12 @@
 package app.dantro.core.procedure;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.cranking;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.finding.Standing;
@@ -14,12 +15,11 @@ import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.StartingLoop;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Readings;
+import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.RecordedReading;
@@ -40,7 +40,7 @@ class StartingProcedureTest {
     private static final SeriesLoop VAN = StartingLoop.of(CIRCUIT);
     private static final int MOST_READINGS_TO_VERDICT = 9;
 
-    private final StartingProcedure procedure = new StartingProcedure(new HalfSplitPlanner());
+    private final OrderOfWork order = new OrderOfWork();
 
     static Stream<String> wiring() {
         return VAN.parts().stream().map(p -> p.id().value());
@@ -54,10 +54,10 @@ class StartingProcedureTest {
         assertThat(step.part()).contains(PartId.of(bad));
         assertThat(job.readings).hasSizeLessThanOrEqualTo(MOST_READINGS_TO_VERDICT);
         job.repair(step.part().orElseThrow());
-        assertThat(procedure.assess(job.evidence()).stage()).isEqualTo(Stage.RETEST);
+        assertThat(order.assess(Loop.STARTING, job.evidence()).stage()).isEqualTo(Stage.RETEST);
         job.followUntil(Kind.COMPLAINT_TEST);
         job.passes();
-        Assessment end = procedure.assess(job.evidence());
+        Assessment end = order.assess(Loop.STARTING, job.evidence());
         assertThat(end.stage()).isEqualTo(Stage.VERIFIED);
         assertThat(end.next().why()).matches("Across the .*: \\d\\.\\d+ V before the repair, 0\\.0\\d+ V after\\..*");
         assertThat(end.findings().standing(PartId.of(bad))).isEqualTo(Standing.CLEARED);
@@ -69,9 +69,9 @@ class StartingProcedureTest {
     void neverCondemnsAnythingOnAHealthyVehicle(long seed) {
         Job job = new Job(VehicleState.healthy(), new Random(seed));
         job.followUntil(Kind.LOOK_ELSEWHERE);
-        assertThat(procedure.assess(job.evidence()).findings().withStanding(Standing.FAULTY))
+        assertThat(order.assess(Loop.STARTING, job.evidence()).findings().withStanding(Standing.FAULTY))
                 .isEmpty();
-        assertThat(procedure.assess(job.evidence()).findings().withStanding(Standing.SUSPECT))
+        assertThat(order.assess(Loop.STARTING, job.evidence()).findings().withStanding(Standing.SUSPECT))
                 .isEmpty();
     }
 
@@ -91,16 +91,16 @@ class StartingProcedureTest {
 
     @Test
     void asksForAChargedBatteryBeforeAnythingIsCranked() {
-        Step step = procedure.assess(evidence(base("12.1"))).next();
+        Step step = order.assess(Loop.STARTING, evidence(base("12.1"))).next();
         assertThat(step.kind()).isEqualTo(Kind.CHARGE);
         assertThat(step.cautions()).anyMatch(c -> c.contains("frozen"));
     }
 
     @Test
     void asksToRemoveSurfaceChargeOnce() {
-        assertThat(procedure.assess(evidence(base("12.9"))).next().why()).contains("surface charge");
-        ProbePlan plan = procedure
-                .assess(evidence(base("12.9"), base("12.8")))
+        assertThat(order.assess(Loop.STARTING, evidence(base("12.9"))).next().why())
+                .contains("surface charge");
+        ProbePlan plan = order.assess(Loop.STARTING, evidence(base("12.9"), base("12.8")))
                 .next()
                 .probe()
                 .orElseThrow();
@@ -113,10 +113,10 @@ class StartingProcedureTest {
         job.withClamp = false;
         Step step = null;
         for (int i = 0; i < 5; i++) {
-            step = procedure.assess(job.evidence()).next();
+            step = order.assess(Loop.STARTING, job.evidence()).next();
             job.measure(step.probe().orElseThrow());
         }
-        assertThat(procedure.assess(job.evidence()).findings().withStanding(Standing.CLEARED))
+        assertThat(order.assess(Loop.STARTING, job.evidence()).findings().withStanding(Standing.CLEARED))
                 .isEmpty();
         assertThat(step.kind()).isEqualTo(Kind.MEASURE);
     }
@@ -127,21 +127,22 @@ class StartingProcedureTest {
         job.repair(job.followUntil(Kind.REPAIR).part().orElseThrow());
         job.followUntil(Kind.COMPLAINT_TEST);
         job.tests.add(new ComplaintTest(UUID.randomUUID(), false, "", Long.MAX_VALUE));
-        Assessment end = procedure.assess(job.evidence());
+        Assessment end = order.assess(Loop.STARTING, job.evidence());
         assertThat(end.stage()).isEqualTo(Stage.ELSEWHERE);
         assertThat(end.findings().standing(VAN.starter().id())).isEqualTo(Standing.NOT_PROVEN);
     }
 
     @Test
     void readingsThatContradictEachOtherAreReadAgainBeforeAnythingIsConcluded() {
-        Step step = procedure
-                .assess(evidence(
-                        base("12.6"),
-                        cranking("post-plus", "post-minus", "11.55", 155),
-                        cranking("post-plus", "motor-stud", "0.20", 155),
-                        cranking("starter-case", "body", "0.11", 155),
-                        cranking("body", "post-minus", "0.07", 155),
-                        cranking("starter-case", "post-minus", "1.95", 155)))
+        Step step = order.assess(
+                        Loop.STARTING,
+                        evidence(
+                                base("12.6"),
+                                cranking("post-plus", "post-minus", "11.55", 155),
+                                cranking("post-plus", "motor-stud", "0.20", 155),
+                                cranking("starter-case", "body", "0.11", 155),
+                                cranking("body", "post-minus", "0.07", 155),
+                                cranking("starter-case", "post-minus", "1.95", 155)))
                 .next();
         assertThat(step.kind()).isEqualTo(Kind.MEASURE);
         assertThat(step.title()).isEqualTo("Again: Starter case to battery − post");
@@ -150,7 +151,7 @@ class StartingProcedureTest {
 
     @Test
     void everyStepThatCranksCarriesItsCautions() {
-        Step step = procedure.assess(evidence(base("12.6"))).next();
+        Step step = order.assess(Loop.STARTING, evidence(base("12.6"))).next();
         assertThat(step.probe().orElseThrow().condition()).isEqualTo(Condition.CRANKING);
         assertThat(step.cautions()).anyMatch(c -> c.contains("neutral")).anyMatch(c -> c.contains("2 min"));
     }
@@ -181,7 +182,7 @@ class StartingProcedureTest {
 
         Step followUntil(Kind kind) {
             for (int i = 0; i < 25; i++) {
-                Step step = procedure.assess(evidence()).next();
+                Step step = order.assess(Loop.STARTING, evidence()).next();
                 if (step.kind() == kind) {
                     return step;
                 }
@@ -197,7 +198,7 @@ class StartingProcedureTest {
             Current current = plan.condition() == Condition.REST || !withClamp
                     ? Current.unknown()
                     : Current.of(Math.round(point.starterAmps()), Current.How.CLAMP);
-            readings.add(RecordedReading.of(Readings.of(
+            readings.add(RecordedReading.of(SampleReadings.of(
                     plan.red().value(),
                     plan.black().value(),
                     plan.condition(),

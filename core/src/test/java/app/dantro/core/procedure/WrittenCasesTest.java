@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.finding.Doubt;
@@ -11,7 +12,6 @@ import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.kit.ReadyMadeCircuits;
-import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
@@ -38,7 +38,7 @@ class WrittenCasesTest {
     private static final double LIKELY = 0.5;
     private static final Map<String, PreparedCircuit> PREPARED = new HashMap<>();
 
-    private final OrderOfWork order = new OrderOfWork(new StartingProcedure(new HalfSplitPlanner()));
+    private final OrderOfWork order = new OrderOfWork();
 
     static Stream<String> lines() throws IOException {
         try (InputStream in = WrittenCasesTest.class.getResourceAsStream("written-cases.txt")) {
@@ -59,7 +59,7 @@ class WrittenCasesTest {
         Circuit circuit = ReadyMadeCircuits.named(field[1]).orElseThrow();
         PreparedCircuit prepared = PREPARED.computeIfAbsent(field[1], id -> PreparedCircuit.of(circuit, 20));
         CaseRecord evidence = CaseRecord.of(circuit, 20, readings(field[3]), List.of(), List.of());
-        Assessment assessment = order.assess(Concern.valueOf(field[2]), evidence, Optional.of(prepared));
+        Assessment assessment = order.assess(Loop.valueOf(field[2]), evidence, prepared);
         assertThat(named(assessment)).as("faulty, or likelier than not").isEqualTo(expected(field[4]));
         assertThat(assessment.findings().doubts().stream()
                         .map(Doubt::reading)

@@ -1,6 +1,6 @@
 package app.dantro.core.reading;
 
-import static app.dantro.core.reading.Readings.cranking;
+import static app.dantro.core.reading.SampleReadings.cranking;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;

@@ -31,7 +31,7 @@ public final class SimulatedReadings {
     public Reading read(String red, String black, Condition condition, Current current) {
         double volts = point(condition).between(PointId.of(red), PointId.of(black));
         int digits = (int) Math.round(-Math.log10(MeterRange.finestFor(volts).resolutionVolts()));
-        return Readings.of(
+        return SampleReadings.of(
                 red,
                 black,
                 condition,

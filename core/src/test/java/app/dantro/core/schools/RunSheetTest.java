@@ -5,8 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.limits.OwnSets;
 import app.dantro.core.reading.Current;
-import app.dantro.core.reading.Readings;
+import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Statement;
@@ -28,18 +29,20 @@ class RunSheetTest {
 
     private void read(String red, String black, Condition condition, String typed) {
         Current current = condition.running() ? Current.of(76, Current.How.CLAMP) : Current.unknown();
-        read.add(RecordedReading.of(Readings.of(red, black, condition, typed, current)));
+        read.add(RecordedReading.of(SampleReadings.of(red, black, condition, typed, current)));
     }
 
     private RunSheet sheet() {
-        return RunSheet.of(StartingRules.of(
-                        CaseRecord.of(CAR, 20, read, List.of(), List.of()).with(said)))
+        return RunSheet.of(
+                        StartingRules.of(CaseRecord.of(CAR, 20, read, List.of(), List.of())
+                                .with(said)),
+                        OwnSets.none())
                 .orElseThrow();
     }
 
-    private Sign sign(String title) {
+    private Sign sign(RunSheet.Test test) {
         return sheet().cells().stream()
-                .filter(c -> c.title().equals(title))
+                .filter(c -> c.test() == test)
                 .findFirst()
                 .orElseThrow()
                 .sign();
@@ -55,9 +58,9 @@ class RunSheetTest {
 
     @Test
     void theTestsComeInTheirOrderAndTheRippleLast() {
-        assertThat(sheet().due().orElseThrow().title()).isEqualTo("Base");
+        assertThat(sheet().due().orElseThrow().test()).isEqualTo(RunSheet.Test.BASE);
         healthy();
-        assertThat(sheet().due().orElseThrow().title()).isEqualTo("Ripple");
+        assertThat(sheet().due().orElseThrow().test()).isEqualTo(RunSheet.Test.RIPPLE);
         said = Statements.of(List.of(new Statement(new UUID(5, 5), Topic.RIPPLE_LOADED, "0.03", "", 1)));
         assertThat(sheet().due()).isEmpty();
         assertThat(sheet().weight()).isZero();
@@ -68,16 +71,16 @@ class RunSheetTest {
         healthy();
         int healthy = sheet().weight();
         read("bplus", "post-plus", Condition.RAISED_LOADED, "0.95");
-        assertThat(sign("Supply drop")).isEqualTo(Sign.BAD);
-        assertThat(sign("Sum")).isEqualTo(Sign.BAD);
-        assertThat(sign("Return drop")).isEqualTo(Sign.GOOD);
+        assertThat(sign(RunSheet.Test.SUPPLY_DROP)).isEqualTo(Sign.BAD);
+        assertThat(sign(RunSheet.Test.SUM)).isEqualTo(Sign.BAD);
+        assertThat(sign(RunSheet.Test.RETURN_DROP)).isEqualTo(Sign.GOOD);
         assertThat(sheet().weight()).isGreaterThan(healthy);
     }
 
     @Test
     void anUndercharge() {
         read("post-plus", "post-minus", Condition.RAISED, "12.3");
-        assertThat(sign("No loads")).isEqualTo(Sign.BAD);
-        assertThat(sign("Loaded")).isEqualTo(Sign.DUE);
+        assertThat(sign(RunSheet.Test.NO_LOADS)).isEqualTo(Sign.BAD);
+        assertThat(sign(RunSheet.Test.LOADED)).isEqualTo(Sign.DUE);
     }
 }

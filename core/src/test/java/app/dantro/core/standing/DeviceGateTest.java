@@ -14,7 +14,7 @@ import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.Fault;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Readings;
+import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.reading.SimulatedReadings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
@@ -164,7 +164,7 @@ class DeviceGateTest {
         }
 
         void type(String red, String black, Condition condition, String typed, Current current) {
-            add(Readings.of(red, black, condition, typed, current));
+            add(SampleReadings.of(red, black, condition, typed, current));
         }
 
         private void add(Reading reading) {
@@ -185,7 +185,7 @@ class DeviceGateTest {
         }
 
         private Findings findings() {
-            return JudgedCase.of(StartingRules.of(evidence()), judgement());
+            return Standings.of(StartingRules.of(evidence()), judgement());
         }
 
         PartFinding found() {
@@ -193,7 +193,7 @@ class DeviceGateTest {
         }
 
         DeviceGate gate() {
-            return DeviceGate.of(findings(), judgement(), found()).orElseThrow();
+            return DeviceGate.of(findings(), judgement(), ALTERNATOR);
         }
     }
 }

@@ -1,16 +1,16 @@
 package app.dantro.core.starting;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.cranking;
-import static app.dantro.core.reading.Readings.crankingWithoutAmps;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.cranking;
+import static app.dantro.core.reading.SampleReadings.crankingWithoutAmps;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
-import app.dantro.core.starting.DrawMatrix.Square;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -33,11 +33,8 @@ class DrawMatrixTest {
     void voltsAndAmpsTogetherNameOneSquare(String volts, double amps, String means) {
         DrawMatrix matrix = matrix(base("12.60"), cranking("post-plus", "post-minus", volts, amps))
                 .orElseThrow();
-        assertThat(matrix.squares()).hasSize(6);
-        assertThat(matrix.squares().stream().filter(Square::met))
-                .extracting(Square::means)
-                .containsExactly(means);
-        assertThat(matrix.shown()).contains("at least 9.6", " drawn");
+        assertThat(matrix.met().means()).isEqualTo(means);
+        assertThat(Reason.words(matrix.shown())).contains("at least 9.6", " drawn");
     }
 
     @Test

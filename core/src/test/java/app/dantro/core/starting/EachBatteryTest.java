@@ -1,6 +1,6 @@
 package app.dantro.core.starting;
 
-import static app.dantro.core.reading.Readings.of;
+import static app.dantro.core.reading.SampleReadings.of;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
@@ -9,6 +9,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Current.How;
 import app.dantro.core.reading.Reading;
@@ -37,7 +38,7 @@ class EachBatteryTest {
                 finding(TWIN, "battery-b", firstRest, secondRest, crank).orElseThrow();
         assertThat(second.standing()).isEqualTo(Standing.NOT_PROVEN);
         assertThat(second.says()).contains("delivers 17 A", "idles behind its link");
-        assertThat(second.missing()).containsExactly("its link read while cranking, both sides");
+        assertThat(second.missing()).extracting(Reason::kind).containsExactly(StartingReason.LINK_WHILE_CRANKING);
     }
 
     @Test
@@ -91,9 +92,9 @@ class EachBatteryTest {
                 Current.in(PartId.of("starter-cable"), 350, How.CLAMP));
         assertThat(finding(pickup, "battery-b", secondRest, starter)
                         .orElseThrow()
-                        .missing()
-                        .get(0))
-                .contains("clamp around a cable that carries nothing else");
+                        .missing())
+                .extracting(Reason::kind)
+                .containsExactly(StartingReason.OWN_CRANKING_CURRENT);
     }
 
     @Test

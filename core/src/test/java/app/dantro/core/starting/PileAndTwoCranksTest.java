@@ -1,28 +1,36 @@
 package app.dantro.core.starting;
 
-import static app.dantro.core.reading.Readings.base;
-import static app.dantro.core.reading.Readings.cranking;
-import static app.dantro.core.reading.Readings.of;
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.cranking;
+import static app.dantro.core.reading.SampleReadings.of;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.fact.DropAnswer;
 import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.figure.FigureName;
+import app.dantro.core.figure.FigureReason;
 import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.figure.FigureVerdict.Sign;
-import app.dantro.core.figure.TwoCranks;
+import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.limits.OwnSets;
 import app.dantro.core.limits.SchoolVerdict;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Current.How;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
+import app.dantro.core.schools.Row;
+import app.dantro.core.schools.Ruling;
+import app.dantro.core.schools.SchoolReason;
 import app.dantro.core.schools.SchoolTable;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -38,23 +46,20 @@ class PileAndTwoCranksTest {
     /** 0.45 V + 0.42 V at 500 A stay under the 1.0 V that 24 V systems are allowed. */
     @Test
     void theSumWithThePileIsHeldAgainstItsSchoolAndTheConductors() {
-        SchoolTable.Row row =
-                sum(TRUCK, pile("post-plus", "battery-stud", "0.45"), pile("starter-case", "post-minus", "0.42"));
+        Row row = sum(TRUCK, pile("post-plus", "battery-stud", "0.45"), pile("starter-case", "post-minus", "0.42"));
         assertThat(row.shown()).isEqualTo("0.87 V at 500 A");
-        assertThat(row.rulings()).extracting(SchoolTable.Ruling::verdict).containsExactly(SchoolVerdict.PASSES);
-        SchoolTable.Row more =
-                sum(TRUCK, pile("post-plus", "battery-stud", "0.85"), pile("starter-case", "post-minus", "0.42"));
-        assertThat(more.rulings()).extracting(SchoolTable.Ruling::verdict).containsExactly(SchoolVerdict.FAILS);
+        assertThat(row.rulings()).extracting(Ruling::verdict).containsExactly(SchoolVerdict.PASSES);
+        Row more = sum(TRUCK, pile("post-plus", "battery-stud", "0.85"), pile("starter-case", "post-minus", "0.42"));
+        assertThat(more.rulings()).extracting(Ruling::verdict).containsExactly(SchoolVerdict.FAILS);
     }
 
     /** A healthy small car loses 0.7 V at 500 A: the school's total is not for it. */
     @Test
     void aHealthyCarFailsTheTotalAndTheRowSaysWhy() {
-        SchoolTable.Row row =
-                sum(CAR, pile("post-plus", "battery-stud", "0.42"), pile("starter-case", "post-minus", "0.30"));
-        assertThat(row.rulings()).extracting(SchoolTable.Ruling::verdict).containsExactly(SchoolVerdict.FAILS);
+        Row row = sum(CAR, pile("post-plus", "battery-stud", "0.42"), pile("starter-case", "post-minus", "0.30"));
+        assertThat(row.rulings()).extracting(Ruling::verdict).containsExactly(SchoolVerdict.FAILS);
         assertThat(row.own().orElseThrow().verdict()).isEqualTo(SchoolVerdict.PASSES);
-        assertThat(row.parting().orElseThrow()).contains("a healthy small car loses 0.7 V");
+        assertThat(row.parting()).extracting(Reason::kind).contains(SchoolReason.MEANT_FOR_HEAVY);
     }
 
     @Test
@@ -71,7 +76,7 @@ class PileAndTwoCranksTest {
         FigureVerdict bad = twoCranks("10.20");
         assertThat(bad.sign()).isEqualTo(Sign.SUSPECT);
         assertThat(bad.shown()).startsWith("1.30 V ± 0.");
-        assertThat(bad.says()).contains("read it directly");
+        assertThat(bad.because()).extracting(Reason::kind).contains(FigureReason.MUCH_LOST);
     }
 
     @Test
@@ -81,14 +86,20 @@ class PileAndTwoCranksTest {
 
     @Test
     void twoCranksNeedBothAndNeverTouchAStanding() {
-        assertThat(TwoCranks.verdict(evidence(CAR, rest, posts))).isEmpty();
+        assertThat(twoCranks(evidence(CAR, rest, posts))).isEmpty();
         Findings found = StartingRules.of(evidence(CAR, rest, posts, cranking("post-plus", "block", "10.20", 160)));
         assertThat(found.withStanding(Standing.FAULTY)).isEmpty();
     }
 
     private FigureVerdict twoCranks(String metal) {
-        return TwoCranks.verdict(evidence(CAR, rest, posts, cranking("post-plus", "block", metal, 160)))
+        return twoCranks(evidence(CAR, rest, posts, cranking("post-plus", "block", metal, 160)))
                 .orElseThrow();
+    }
+
+    private static Optional<FigureVerdict> twoCranks(CaseRecord record) {
+        return Figures.of(record).stream()
+                .filter(v -> v.what().is(FigureName.TWO_CRANKS))
+                .findFirst();
     }
 
     private static Reading pile(String red, String black, String typed) {
@@ -99,9 +110,9 @@ class PileAndTwoCranksTest {
         return StartingRules.of(evidence(CAR, reading)).verdicts();
     }
 
-    private static SchoolTable.Row sum(Circuit circuit, Reading... readings) {
-        return SchoolTable.of(StartingRules.of(evidence(circuit, readings))).rows().stream()
-                .filter(r -> r.what().endsWith("together with the pile"))
+    private static Row sum(Circuit circuit, Reading... readings) {
+        return SchoolTable.of(StartingRules.of(evidence(circuit, readings)), OwnSets.none()).rows().stream()
+                .filter(r -> r.what().is(SchoolReason.PILE_BOTH))
                 .findFirst()
                 .orElseThrow();
     }

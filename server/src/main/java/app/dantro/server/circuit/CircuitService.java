@@ -5,13 +5,13 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.server.circuit.CircuitController.NewEdit;
 import app.dantro.server.circuit.CircuitController.NewVersion;
 import app.dantro.server.format.CircuitFormat;
-import app.dantro.server.job.CaseCircuit;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CircuitStore;
-import app.dantro.server.job.Circuits;
+import app.dantro.server.job.Cases;
 import app.dantro.server.live.CaseEvents;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.CaseCircuit;
+import app.dantro.server.store.CircuitStore;
+import app.dantro.server.store.Circuits;
+import app.dantro.server.store.StoredCase;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -20,12 +20,12 @@ import org.springframework.stereotype.Service;
 /** Applies edits to a case's circuit; a point that has readings stays. */
 @Service
 class CircuitService {
-    private final CaseFiles files;
+    private final Cases files;
     private final CircuitStore store;
     private final Circuits circuits;
     private final CaseEvents events;
 
-    CircuitService(CaseFiles files, CircuitStore store, Circuits circuits, CaseEvents events) {
+    CircuitService(Cases files, CircuitStore store, Circuits circuits, CaseEvents events) {
         this.circuits = circuits;
         this.files = files;
         this.store = store;
@@ -33,17 +33,17 @@ class CircuitService {
     }
 
     CircuitView show(UUID caseId) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         return CircuitView.of(file.record(), file.onCircuit());
     }
 
     CircuitView preview(UUID caseId, List<NewEdit> edits) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         return view(edited(file, edits), file);
     }
 
     CircuitView save(UUID caseId, int version, NewVersion body) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         int current = file.onCircuit().version();
         if (version != current + 1) {
             throw ProblemException.conflict(
@@ -59,11 +59,11 @@ class CircuitService {
         return view;
     }
 
-    private static CircuitView view(CaseCircuit edited, CaseFile file) {
+    private static CircuitView view(CaseCircuit edited, StoredCase file) {
         return ProblemException.checking("edits", () -> CircuitView.of(file.record(), edited));
     }
 
-    private CaseCircuit edited(CaseFile file, List<NewEdit> edits) {
+    private CaseCircuit edited(StoredCase file, List<NewEdit> edits) {
         Circuit circuit = file.circuit();
         for (int i = 0; i < edits.size(); i++) {
             NewEdit edit = edits.get(i);
@@ -77,7 +77,7 @@ class CircuitService {
                 CircuitFormat.withChanges(file.onCircuit().json(), circuit));
     }
 
-    private static void keepReadPoints(CaseFile file, Circuit edited) {
+    private static void keepReadPoints(StoredCase file, Circuit edited) {
         file.readings().stream()
                 .flatMap(r -> Stream.of(r.reading().red(), r.reading().black()))
                 .filter(p -> edited.point(p).isEmpty())

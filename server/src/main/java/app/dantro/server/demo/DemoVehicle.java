@@ -1,8 +1,8 @@
 package app.dantro.server.demo;
 
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.Fault;
-import app.dantro.core.procedure.Concern;
 import app.dantro.core.record.Topic;
 import java.util.List;
 
@@ -14,7 +14,7 @@ enum DemoVehicle {
             "cranks slowly after wet weeks",
             Topic.SYMPTOM,
             "SLOW",
-            Concern.STARTING,
+            Loop.STARTING,
             new Fault.AddedResistance(PartId.of("strap-end-block"), 0.020)),
     HOBBING(
             "Hobbing Twin pickup",
@@ -22,7 +22,7 @@ enum DemoVehicle {
             "one click, no crank",
             Topic.SYMPTOM,
             "CLICK",
-            Concern.STARTING,
+            Loop.STARTING,
             new Fault.AddedResistance(PartId.of("stud-joint"), 0.40),
             new Fault.AddedResistance(PartId.of("link-joint-plus"), 0.15)),
     ORRERY(
@@ -31,7 +31,7 @@ enum DemoVehicle {
             "batteries replaced twice in a year",
             Topic.CHARGING_SYMPTOM,
             "UNDERCHARGES",
-            Concern.CHARGING,
+            Loop.CHARGING,
             new Fault.AddedResistance(PartId.of("fuse-joint-in"), 0.012)),
     PIPKIN(
             "Pipkin 250 quad",
@@ -39,7 +39,7 @@ enum DemoVehicle {
             "flat after a short day",
             Topic.CHARGING_SYMPTOM,
             "UNDERCHARGES",
-            Concern.CHARGING,
+            Loop.CHARGING,
             new Fault.AddedResistance(PartId.of("frame-ground"), 0.10)),
     MARROW(
             "Marrow loader",
@@ -47,7 +47,7 @@ enum DemoVehicle {
             "charge lamp on",
             Topic.CHARGING_SYMPTOM,
             "LAMP_ON",
-            Concern.CHARGING,
+            Loop.CHARGING,
             new Fault.NoOutput(PartId.of("alternator"))),
     ELLERWICK(
             "Ellerwick estate",
@@ -55,7 +55,7 @@ enum DemoVehicle {
             "lamps too bright, battery smells",
             Topic.CHARGING_SYMPTOM,
             "OVERCHARGES",
-            Concern.CHARGING,
+            Loop.CHARGING,
             new Fault.AddedResistance(PartId.of("computer-ground-wire"), 0.30));
 
     final String vehicle;
@@ -65,7 +65,7 @@ enum DemoVehicle {
     final Topic symptom;
 
     final String answer;
-    final Concern concern;
+    final Loop concern;
     final List<Fault> faults;
 
     DemoVehicle(
@@ -74,7 +74,7 @@ enum DemoVehicle {
             String complaint,
             Topic symptom,
             String answer,
-            Concern concern,
+            Loop concern,
             Fault... faults) {
         this.vehicle = vehicle;
         this.circuit = circuit;

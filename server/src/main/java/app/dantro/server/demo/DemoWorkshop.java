@@ -1,35 +1,35 @@
 package app.dantro.server.demo;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.network.Fault;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.ProbePlan;
-import app.dantro.core.procedure.Concern;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
 import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.Repair;
 import app.dantro.core.record.Statement;
+import app.dantro.core.slip.Slip;
 import app.dantro.server.event.Events;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.instrument.SimulatedInstruments;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseHead;
-import app.dantro.server.job.CaseStore;
-import app.dantro.server.job.Simulation;
-import app.dantro.server.job.StoredReading.Source;
-import app.dantro.server.job.StoredRepair;
-import app.dantro.server.job.StoredStatement;
-import app.dantro.server.job.StoredTest;
-import app.dantro.server.reading.Readings;
+import app.dantro.server.job.Cases;
+import app.dantro.server.reading.ReadingDesk;
+import app.dantro.server.store.CaseHead;
+import app.dantro.server.store.CaseStore;
+import app.dantro.server.store.Simulation;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredReading.Source;
+import app.dantro.server.store.StoredRepair;
+import app.dantro.server.store.StoredStatement;
+import app.dantro.server.store.StoredTest;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
@@ -51,16 +51,16 @@ class DemoWorkshop implements ApplicationRunner {
     private static final int MOST_STEPS = 25;
 
     private final CaseStore cases;
-    private final CaseFiles files;
-    private final Readings readings;
+    private final Cases files;
+    private final ReadingDesk readings;
     private final Events events;
     private final SimulatedInstruments instruments;
     private final Clock clock;
 
     DemoWorkshop(
             CaseStore cases,
-            CaseFiles files,
-            Readings readings,
+            Cases files,
+            ReadingDesk readings,
             Events events,
             SimulatedInstruments instruments,
             Clock clock) {
@@ -81,7 +81,7 @@ class DemoWorkshop implements ApplicationRunner {
                 "Ellerwick estate",
                 "cranks slowly when warm",
                 "computer-regulated",
-                Concern.STARTING,
+                Loop.STARTING,
                 List.of(new Fault.AddedResistance(PartId.of("stud-joint"), 0.012)),
                 40 * 24));
         UUID orrery = open(DemoVehicle.ORRERY, 26);
@@ -103,7 +103,7 @@ class DemoWorkshop implements ApplicationRunner {
     }
 
     private UUID open(
-            String vehicle, String complaint, String circuit, Concern concern, List<Fault> faults, int hoursAgo) {
+            String vehicle, String complaint, String circuit, Loop concern, List<Fault> faults, int hoursAgo) {
         UUID id = id(vehicle + complaint);
         long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
         cases.add(new CaseHead(id, vehicle, complaint, concern, CELSIUS, BY, at), CircuitFormat.readyMade(circuit));
@@ -154,7 +154,7 @@ class DemoWorkshop implements ApplicationRunner {
     }
 
     private void take(UUID caseId, ProbePlan plan) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         SimulatedInstruments.Display display =
                 instruments.measure(file, plan.red(), plan.black(), plan.condition(), Ammeter.clamp());
         Current current =
@@ -180,7 +180,7 @@ class DemoWorkshop implements ApplicationRunner {
 
     /** Two minutes after the last event of the case. */
     private long moment(UUID caseId) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         int happened =
                 file.readings().size() + file.repairs().size() + file.tests().size();
         return file.record().openedAtMs()

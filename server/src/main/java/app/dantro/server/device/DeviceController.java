@@ -1,6 +1,6 @@
 package app.dantro.server.device;
 
-import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -31,9 +31,9 @@ class DeviceController {
     private final Devices devices;
     private final PairingCodes codes;
     private final Reach reach;
-    private final CaseFiles files;
+    private final Cases files;
 
-    DeviceController(Devices devices, PairingCodes codes, Reach reach, CaseFiles files) {
+    DeviceController(Devices devices, PairingCodes codes, Reach reach, Cases files) {
         this.devices = devices;
         this.codes = codes;
         this.reach = reach;

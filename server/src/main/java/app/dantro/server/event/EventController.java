@@ -5,14 +5,14 @@ import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.Repair;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseView;
-import app.dantro.server.job.StoredRepair;
-import app.dantro.server.job.StoredStatement;
-import app.dantro.server.job.StoredTest;
-import app.dantro.server.job.Strike;
+import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredRepair;
+import app.dantro.server.store.StoredStatement;
+import app.dantro.server.store.StoredTest;
+import app.dantro.server.store.Strike;
+import app.dantro.server.view.CaseView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -30,10 +30,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/cases/{caseId}")
 class EventController {
-    private final CaseFiles files;
+    private final Cases files;
     private final Events events;
 
-    EventController(CaseFiles files, Events events) {
+    EventController(Cases files, Events events) {
         this.files = files;
         this.events = events;
     }
@@ -45,7 +45,7 @@ class EventController {
             @NotNull @Size(max = 500) String note,
             @NotBlank @Size(max = 60) String by,
             @NotNull Long doneAtMs) {
-        StoredRepair toRepair(UUID id, CaseFile file) {
+        StoredRepair toRepair(UUID id, StoredCase file) {
             PartId partId = ProblemException.checking("part", () -> PartId.of(part));
             boolean component = partId.equals(file.loop().battery().id())
                     || file.circuit().nameOf(partId).isPresent();

@@ -1,14 +1,14 @@
 package app.dantro.server.event;
 
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.EventStore;
-import app.dantro.server.job.StoredRepair;
-import app.dantro.server.job.StoredStatement;
-import app.dantro.server.job.StoredTest;
-import app.dantro.server.job.Strike;
+import app.dantro.server.job.Cases;
 import app.dantro.server.live.CaseEvents;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.EventStore;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredRepair;
+import app.dantro.server.store.StoredStatement;
+import app.dantro.server.store.StoredTest;
+import app.dantro.server.store.Strike;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -16,11 +16,11 @@ import org.springframework.stereotype.Service;
 /** Appends repairs, complaint tests, statements and strikes; the same send twice does no harm. */
 @Service
 public class Events {
-    private final CaseFiles files;
+    private final Cases files;
     private final EventStore store;
     private final CaseEvents events;
 
-    Events(CaseFiles files, EventStore store, CaseEvents events) {
+    Events(Cases files, EventStore store, CaseEvents events) {
         this.files = files;
         this.store = store;
         this.events = events;
@@ -39,7 +39,7 @@ public class Events {
     }
 
     boolean record(Strike strike) {
-        CaseFile file = files.load(strike.caseId());
+        StoredCase file = files.load(strike.caseId());
         if (!file.holds(strike.target())) {
             throw ProblemException.field(
                     "target", "There is nothing with the id (%s) in this case.".formatted(strike.target()));

@@ -5,19 +5,19 @@ import app.dantro.core.reading.Reading;
 import app.dantro.server.event.Events;
 import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.Happened;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseHead;
-import app.dantro.server.job.CaseStore;
-import app.dantro.server.job.CaseView;
-import app.dantro.server.job.Circuits;
-import app.dantro.server.job.Simulation;
-import app.dantro.server.job.StoredReading;
-import app.dantro.server.job.StoredRepair;
-import app.dantro.server.job.StoredStatement;
-import app.dantro.server.job.StoredTest;
+import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
-import app.dantro.server.reading.Readings;
+import app.dantro.server.reading.ReadingDesk;
+import app.dantro.server.store.CaseHead;
+import app.dantro.server.store.CaseStore;
+import app.dantro.server.store.Circuits;
+import app.dantro.server.store.Simulation;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredReading;
+import app.dantro.server.store.StoredRepair;
+import app.dantro.server.store.StoredStatement;
+import app.dantro.server.store.StoredTest;
+import app.dantro.server.view.CaseView;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -28,12 +28,12 @@ import org.springframework.stereotype.Service;
 class CaseImport {
     private final CaseStore cases;
     private final Circuits circuits;
-    private final CaseFiles files;
-    private final Readings readings;
+    private final Cases files;
+    private final ReadingDesk readings;
     private final Events events;
     private final Clock clock;
 
-    CaseImport(CaseStore cases, Circuits circuits, CaseFiles files, Readings readings, Events events, Clock clock) {
+    CaseImport(CaseStore cases, Circuits circuits, Cases files, ReadingDesk readings, Events events, Clock clock) {
         this.events = events;
         this.circuits = circuits;
         this.cases = cases;
@@ -86,7 +86,7 @@ class CaseImport {
     }
 
     /** The case file of a case: what was stated and read, without the hidden faults of a simulated vehicle. */
-    CaseDocument document(CaseFile file) {
+    CaseDocument document(StoredCase file) {
         List<Reading> counted = file.readings().stream()
                 .filter(r -> !file.isStruck(r.reading().id()))
                 .map(StoredReading::reading)

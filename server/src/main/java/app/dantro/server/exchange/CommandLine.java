@@ -2,9 +2,7 @@ package app.dantro.server.exchange;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.network.SpiceNetlist;
-import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.procedure.OrderOfWork;
-import app.dantro.core.procedure.StartingProcedure;
 import app.dantro.server.format.BadFile;
 import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.CaseFormat;
@@ -26,7 +24,7 @@ import java.util.stream.Collectors;
  */
 public final class CommandLine {
     private static final int BAD_INPUT = 2;
-    private static final OrderOfWork ORDER = new OrderOfWork(new StartingProcedure(new HalfSplitPlanner()));
+    private static final OrderOfWork ORDER = new OrderOfWork();
     private static final long MOST_BYTES = 16L << 20;
 
     private CommandLine() {}

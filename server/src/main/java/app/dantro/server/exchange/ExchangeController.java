@@ -9,10 +9,10 @@ import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.CaseFormat;
 import app.dantro.server.format.DiagnosisFormat;
 import app.dantro.server.format.PredictionFormat;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseView;
+import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.view.CaseView;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -30,11 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ExchangeController {
-    private final CaseFiles files;
+    private final Cases files;
     private final CaseImport imports;
     private final OrderOfWork order;
 
-    ExchangeController(CaseFiles files, CaseImport imports, OrderOfWork order) {
+    ExchangeController(Cases files, CaseImport imports, OrderOfWork order) {
         this.order = order;
         this.files = files;
         this.imports = imports;
@@ -55,7 +55,7 @@ class ExchangeController {
     /** The case's healthy circuit as a SPICE netlist. */
     @GetMapping(path = "/cases/{caseId}/netlist", produces = MediaType.TEXT_PLAIN_VALUE)
     String netlist(@PathVariable UUID caseId, @RequestParam Condition condition) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         return SpiceNetlist.of(
                 file.circuit(), condition, VehicleState.healthyAt(file.record().celsius()));
     }

@@ -1,8 +1,8 @@
 package app.dantro.server.format;
 
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.procedure.Concern;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 
@@ -16,7 +16,7 @@ import java.util.List;
 public record CaseDocument(
         String vehicle,
         String complaint,
-        Concern concern,
+        Loop concern,
         Circuit circuit,
         String circuitJson,
         VehicleState state,

@@ -2,13 +2,13 @@ package app.dantro.server.format;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.FaultKind;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.procedure.Concern;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
@@ -86,8 +86,8 @@ public final class CaseFormat {
         Optional<JsonFields> vehicle = file.optionalObject("vehicle");
         String name = vehicle.flatMap(v -> v.optionalText("name")).orElse(circuit.title());
         String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
-        Concern concern = vehicle.map(v -> v.choice("concern", Concern.class, Concern.STARTING))
-                .orElse(Concern.STARTING);
+        Loop concern =
+                vehicle.map(v -> v.choice("concern", Loop.class, Loop.STARTING)).orElse(Loop.STARTING);
         vehicle.ifPresent(JsonFields::done);
         String extensions = file.node("extensions").map(JsonNode::toString).orElse("");
         file.done();

@@ -5,7 +5,6 @@ import app.dantro.core.finding.Doubt;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Suspicion;
-import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Assessment;
@@ -14,6 +13,7 @@ import app.dantro.core.procedure.Step;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Statements;
+import app.dantro.core.standing.Verdict;
 import app.dantro.core.standing.WhatIf;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -37,17 +37,17 @@ public final class DiagnosisFormat {
                 .with(Statements.of(document.happened().statements()));
         PreparedCircuit prepared =
                 PreparedCircuit.of(document.circuit(), document.state().celsius());
-        return CaseFormat.pretty(write(order.assess(document.concern(), evidence, java.util.Optional.of(prepared))));
+        return CaseFormat.pretty(write(order.assess(document.concern(), evidence, prepared)));
     }
 
     private static ObjectNode write(Assessment assessment) {
         Findings findings = assessment.findings();
-        Posterior posterior = assessment.judgement().orElseThrow().posterior();
+        Verdict verdict = assessment.verdict().orElseThrow();
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
         json.put("format", "dantro-diagnosis").put("version", 1);
         json.put("circuit", findings.evidence().circuit().id());
         json.put("headline", findings.headline());
-        json.put("healthy_probability", rounded(posterior.healthy()));
+        json.put("healthy_probability", rounded(verdict.healthy()));
         ArrayNode parts = json.putArray("parts");
         findings.parts().forEach(p -> parts.add(part(p)));
         ArrayNode doubts = json.putArray("doubts");
@@ -58,10 +58,7 @@ public final class DiagnosisFormat {
         ArrayNode standby = json.putArray("standby");
         assessment.standby().forEach(p -> standby.add(probe(p)));
         ObjectNode whatIf = json.putObject("what_if");
-        assessment.judgement().get().ranked().stream()
-                .findFirst()
-                .flatMap(p -> WhatIf.of(posterior, p))
-                .ifPresent(w -> write(w, whatIf));
+        verdict.likeliest().ifPresent(w -> write(w, whatIf));
         return json;
     }
 
@@ -72,7 +69,7 @@ public final class DiagnosisFormat {
         ArrayNode readings = json.putArray("readings");
         finding.readings().forEach(r -> readings.add(r.toString()));
         ArrayNode missing = json.putArray("missing");
-        finding.missing().forEach(missing::add);
+        finding.missing().forEach(m -> missing.add(m.words()));
         finding.suspicion().ifPresent(s -> write(s, json));
         return json;
     }

@@ -5,9 +5,9 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
+import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.StoredCase;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,10 +20,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/cases/{caseId}/simulated-meter")
 class MeterController {
-    private final CaseFiles files;
+    private final Cases files;
     private final SimulatedInstruments instruments;
 
-    MeterController(CaseFiles files, SimulatedInstruments instruments) {
+    MeterController(Cases files, SimulatedInstruments instruments) {
         this.files = files;
         this.instruments = instruments;
     }
@@ -41,7 +41,7 @@ class MeterController {
             @RequestParam Optional<Double> millivoltsPerAmp,
             @RequestParam Optional<Double> zero,
             @RequestParam Optional<String> in) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         Ammeter ammeter = ProblemException.checking(
                 "in",
                 () -> new Ammeter(

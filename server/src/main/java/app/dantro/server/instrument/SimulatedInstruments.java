@@ -4,9 +4,9 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.MeterRange;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.Simulation;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.Simulation;
+import app.dantro.server.store.StoredCase;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
@@ -24,7 +24,7 @@ public class SimulatedInstruments {
     public record Display(String typed, MeterRange range, Optional<Double> amps, long seed) {}
 
     /** @throws ProblemException 409 if the case stands for a real vehicle */
-    public Display measure(CaseFile file, PointId red, PointId black, Condition condition, Ammeter ammeter) {
+    public Display measure(StoredCase file, PointId red, PointId black, Condition condition, Ammeter ammeter) {
         Simulation simulation = file.simulation()
                 .orElseThrow(() -> ProblemException.conflict(
                         "This case stands for a real vehicle: there is nothing for the simulated meter to measure."));

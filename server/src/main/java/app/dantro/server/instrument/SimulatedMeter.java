@@ -11,9 +11,9 @@ import app.dantro.core.network.VehicleState;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.Simulation;
-import app.dantro.server.job.StoredRepair;
+import app.dantro.server.store.Simulation;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredRepair;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -29,10 +29,10 @@ final class SimulatedMeter {
     private static final double ASSUMED_FLUTTER = 0.004;
     private static final double ASSUMED_RUNNING_FLUTTER = 0.0015;
 
-    private final CaseFile file;
+    private final StoredCase file;
     private final Simulation simulation;
 
-    SimulatedMeter(CaseFile file, Simulation simulation) {
+    SimulatedMeter(StoredCase file, Simulation simulation) {
         this.file = file;
         this.simulation = simulation;
     }
@@ -74,7 +74,7 @@ final class SimulatedMeter {
      * on the charge cable. It shows whole amperes.
      */
     private Optional<Double> clamp(OperatingPoint point, Condition condition) {
-        double amps = condition.running() || condition == Condition.PILE_ALTERNATOR
+        double amps = condition.alternatorsCurrent()
                 ? file.circuit().chargingSupply().stream()
                         .filter(p -> p.kind() == PartKind.CABLE)
                         .findFirst()

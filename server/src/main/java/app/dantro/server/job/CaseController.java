@@ -1,14 +1,22 @@
 package app.dantro.server.job;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.planning.FreeProbe;
-import app.dantro.core.procedure.Concern;
 import app.dantro.core.starting.StartingRules;
 import app.dantro.server.db.DatabaseIdentity;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.CaseHead;
+import app.dantro.server.store.CaseStore;
+import app.dantro.server.store.CircuitStore;
+import app.dantro.server.store.Circuits;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.view.CaseCard;
+import app.dantro.server.view.CaseView;
+import app.dantro.server.view.StepView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -35,10 +43,10 @@ class CaseController {
     private final CaseStore cases;
     private final CircuitStore circuits;
     private final Circuits built;
-    private final CaseFiles files;
+    private final Cases files;
     private final DatabaseIdentity database;
 
-    CaseController(CaseStore cases, CircuitStore circuits, Circuits built, CaseFiles files, DatabaseIdentity database) {
+    CaseController(CaseStore cases, CircuitStore circuits, Circuits built, Cases files, DatabaseIdentity database) {
         this.built = built;
         this.cases = cases;
         this.circuits = circuits;
@@ -57,7 +65,7 @@ class CaseController {
             @NotBlank @Size(max = 200) String complaint,
             @NotBlank String circuit,
             Optional<UUID> circuitOf,
-            @NotNull Concern concern,
+            @NotNull Loop concern,
             @NotNull @DecimalMin("-40") @DecimalMax("90") Double celsius,
             @NotBlank @Size(max = 60) String by,
             @NotNull Long openedAtMs) {
@@ -121,7 +129,7 @@ class CaseController {
             @RequestParam String red,
             @RequestParam String black,
             @RequestParam Condition condition) {
-        CaseFile file = files.load(caseId);
+        StoredCase file = files.load(caseId);
         PointId redPoint = file.point("red", red);
         PointId blackPoint = file.point("black", black);
         return StepView.ProbeView.of(

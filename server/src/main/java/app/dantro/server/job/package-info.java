@@ -1,5 +1,5 @@
 /**
- * Cases: their records and events in SQLite, and what is shown of them. Start at {@link
- * app.dantro.server.job.CaseFiles}. The feature packages depend on this one, never the reverse.
+ * Cases: list, open, show. Start at {@link app.dantro.server.job.Cases}; every other feature reaches a case through it.
+ * Must not know any other feature.
  */
 package app.dantro.server.job;

@@ -1,6 +1,6 @@
 package app.dantro.server.live;
 
-import app.dantro.server.job.PreparedCircuits;
+import app.dantro.server.assess.PreparedCircuits;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;

@@ -1,12 +1,12 @@
 package app.dantro.server.photo;
 
 import app.dantro.core.record.Topic;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseView;
-import app.dantro.server.job.PhotoStore;
-import app.dantro.server.job.StoredPhoto;
+import app.dantro.server.job.Cases;
 import app.dantro.server.live.CaseEvents;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.PhotoStore;
+import app.dantro.server.store.StoredPhoto;
+import app.dantro.server.view.CaseView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -29,11 +29,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/cases/{caseId}/photos/{photoId}")
 class PhotoController {
-    private final CaseFiles files;
+    private final Cases files;
     private final PhotoStore photos;
     private final CaseEvents events;
 
-    PhotoController(CaseFiles files, PhotoStore photos, CaseEvents events) {
+    PhotoController(Cases files, PhotoStore photos, CaseEvents events) {
         this.files = files;
         this.photos = photos;
         this.events = events;

@@ -7,14 +7,14 @@ import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Slip;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.CaseView;
-import app.dantro.server.job.StoredReading;
+import app.dantro.core.slip.Slip;
+import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredReading;
+import app.dantro.server.view.CaseView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -33,10 +33,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/cases/{caseId}/readings/{readingId}")
 class ReadingController {
-    private final CaseFiles files;
-    private final Readings readings;
+    private final Cases files;
+    private final ReadingDesk readings;
 
-    ReadingController(CaseFiles files, Readings readings) {
+    ReadingController(Cases files, ReadingDesk readings) {
         this.files = files;
         this.readings = readings;
     }
@@ -54,7 +54,7 @@ class ReadingController {
             @NotNull StoredReading.Source source,
             @NotBlank @Size(max = 60) String by,
             @NotNull Long takenAtMs) {
-        Reading toReading(UUID id, CaseFile file) {
+        Reading toReading(UUID id, StoredCase file) {
             PointId redPoint = file.point("red", red);
             PointId blackPoint = file.point("black", black);
             if (redPoint.equals(blackPoint)) {
@@ -66,7 +66,7 @@ class ReadingController {
                     id, redPoint, blackPoint, condition, volts, statistic, current(file), range, false, takenAtMs);
         }
 
-        private Current current(CaseFile file) {
+        private Current current(StoredCase file) {
             return ProblemException.checking(
                     "amps",
                     () -> amps.map(shown -> ammeter.map(AmmeterUsed::toAmmeter)
@@ -98,8 +98,9 @@ class ReadingController {
     @PutMapping
     ResponseEntity<CaseView> put(
             @PathVariable UUID caseId, @PathVariable UUID readingId, @Valid @RequestBody NewReading body) {
-        CaseFile file = files.load(caseId);
-        Readings.Recorded recorded = readings.record(file, body.toReading(readingId, file), body.source(), body.by());
+        StoredCase file = files.load(caseId);
+        ReadingDesk.Recorded recorded =
+                readings.record(file, body.toReading(readingId, file), body.source(), body.by());
         return ResponseEntity.status(recorded.added() ? HttpStatus.CREATED : HttpStatus.OK)
                 .body(files.view(recorded.file()));
     }

@@ -1,16 +1,16 @@
 package app.dantro.server.seat;
 
 import app.dantro.core.procedure.SeatOrder;
-import app.dantro.core.reading.Amount;
+import app.dantro.core.quantity.Amount;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
 import app.dantro.server.event.Events;
-import app.dantro.server.job.CaseFile;
-import app.dantro.server.job.CaseFiles;
-import app.dantro.server.job.StoredStatement;
+import app.dantro.server.job.Cases;
 import app.dantro.server.live.CaseEvents;
 import app.dantro.server.live.DeviceBarred;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredStatement;
 import java.io.IOException;
 import java.time.Clock;
 import java.util.List;
@@ -28,13 +28,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class Seats {
     private static final String BY = "Seat";
 
-    private final CaseFiles files;
+    private final Cases files;
     private final Events events;
     private final CaseEvents screens;
     private final Clock clock;
     private final Map<UUID, Seat> seats = new ConcurrentHashMap<>();
 
-    Seats(CaseFiles files, Events events, CaseEvents screens, Clock clock) {
+    Seats(Cases files, Events events, CaseEvents screens, Clock clock) {
         this.files = files;
         this.events = events;
         this.screens = screens;
@@ -48,13 +48,13 @@ class Seats {
         final String vehicle;
         volatile String reading;
 
-        Seat(SeatLine line, CaseFile file) {
+        Seat(SeatLine line, StoredCase file) {
             this.line = line;
             this.vehicle = file.record().vehicle();
             this.reading = newest(file);
         }
 
-        static String newest(CaseFile file) {
+        static String newest(StoredCase file) {
             List<String> shown = file.readings().stream()
                     .filter(r -> !file.isStruck(r.reading().id()))
                     .map(r -> Amount.volts(r.reading().volts(), r.reading().resolutionVolts()))

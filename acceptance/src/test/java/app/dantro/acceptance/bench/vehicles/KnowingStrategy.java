@@ -11,7 +11,7 @@ import app.dantro.core.planning.InformationPlanner;
 import app.dantro.core.planning.Proposal;
 import app.dantro.core.planning.Workplace;
 import app.dantro.core.standing.Judgement;
-import app.dantro.core.standing.Proof;
+import app.dantro.core.standing.Link;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -59,8 +59,8 @@ final class KnowingStrategy implements Strategy {
     private static Optional<Observable> next(Job job, Judgement judgement, PartId fault) {
         Workplace workplace = PlannerStrategy.workplace(job, false);
         List<Observable> able = new ArrayList<>();
-        List<Proof.Link> links = judgement.proof().missing(fault);
-        for (Proof.Link link : links.isEmpty() ? judgement.proof().chain(fault) : links) {
+        List<Link> links = judgement.proof().missing(fault);
+        for (Link link : links.isEmpty() ? judgement.proof().chain(fault) : links) {
             link.any().stream()
                     .filter(w -> !w.isVolts() || workplace.conditions().contains(w.condition()))
                     .max(Comparator.comparingDouble(w -> shown(judgement, w)))
@@ -81,6 +81,6 @@ final class KnowingStrategy implements Strategy {
     }
 
     private static long taken(Job job, Observable what) {
-        return job.observations.stream().filter(o -> Proof.same(o.what(), what)).count();
+        return job.observations.stream().filter(o -> o.what().same(what)).count();
     }
 }

@@ -1,0 +1,57 @@
+package app.dantro.core.charging;
+
+import app.dantro.core.quantity.Reason;
+
+/** What the checks of the charging side say, and what they are called. */
+public enum ChargingReason implements Reason.Kind {
+    OUTPUT_TO_MINUS,
+    OUTPUT_TO_CASE,
+    SENSE,
+    GROUND_OF_SENSE,
+    FEED_PIN,
+    FEED_PIN_LOADED,
+    SENSE_PIN,
+    CHARGE_LAMP,
+
+    NOT_READ,
+    READ_POSTS_BESIDE,
+    ARRIVES,
+    BELOW_AT_REST,
+    BELOW_ALLOWED,
+    DOES_NOT_ARRIVE,
+    NO_LIFT,
+    LIFTED,
+    LAMP_UNLOADED,
+    CARRIES_A_LOAD,
+    RESISTANCE_IN_FEED,
+    LAMP_MUST_LIGHT,
+    LAMP_LIGHTS,
+    LAMP_DARK,
+    KEY_ON_FIRST,
+    PIN_SAYS,
+    ARRIVED,
+
+    FROM_TO,
+    AT_CURRENT,
+    OPENS_WARM,
+    CLOSES_WARM,
+    WITHIN_COPPER,
+
+    OWN_VOLTS,
+    OWN_VOLTS_AT,
+    RIPPLE_LOADED,
+    DELIVERS,
+    NOTHING_AGAINST,
+    OWN_VOLTS_MISSING,
+    CURRENT_MISSING,
+    RIPPLE_MISSING,
+
+    OVERCHARGES,
+    UNDERCHARGES,
+    STANDS_HIGHER;
+
+    @Override
+    public String template() {
+        return ChargingWords.of(this);
+    }
+}

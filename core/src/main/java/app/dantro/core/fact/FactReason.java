@@ -1,0 +1,25 @@
+package app.dantro.core.fact;
+
+import app.dantro.core.quantity.Reason;
+
+/** What a drop means, and why readings do not fit together. */
+public enum FactReason implements Reason.Kind {
+    LOST_AT_CURRENT,
+    LOST_WITHOUT_CURRENT,
+    BEYOND_HEALTHY,
+    BEYOND_HEALTHY_ESTIMATED,
+    CERTIFIED,
+    NOT_THE_CAUSE,
+    IMPLAUSIBLE,
+    NO_CURRENT_SHOWN,
+    MARGINAL,
+    LOOP_NOT_CLOSED,
+    FAILS_THOUGH_GOOD,
+    CERTIFIED_BY_DROP,
+    CERTIFIED_WHILE_CHARGING;
+
+    @Override
+    public String template() {
+        return FactWords.of(this);
+    }
+}

@@ -1,0 +1,49 @@
+package app.dantro.core.fact;
+
+import app.dantro.core.quantity.Amount;
+
+/** The sentences of the facts. */
+public final class FactWords {
+    private FactWords() {}
+
+    static String of(FactReason reason) {
+        return switch (reason) {
+            case LOST_AT_CURRENT -> "%s lost at %s: %s.";
+            case LOST_WITHOUT_CURRENT -> "%s lost, current not measured.";
+            case BEYOND_HEALTHY -> "A healthy one loses at most %s.";
+            case BEYOND_HEALTHY_ESTIMATED -> "A healthy one loses at most %s at the class's current, estimated.";
+            case CERTIFIED -> "Certified at %s: a healthy one loses up to %s.";
+            case NOT_THE_CAUSE -> "Not the cause, not certified: an open path would carry the battery's volts here.";
+            case IMPLAUSIBLE -> "Implausible: it contradicts the copper or the direction of the current. Repeat it.";
+            case NO_CURRENT_SHOWN -> "Not proven: nothing shows that current flowed.";
+            case MARGINAL -> "Marginal: within the margin of the limit.";
+            case LOOP_NOT_CLOSED ->
+                "%s to %s reads %s, but the other readings around that loop leave %s. One of them is wrong: read the newest again.";
+            case FAILS_THOUGH_GOOD -> "%s to %s fails though every part in it is cleared. Read it again.";
+            case CERTIFIED_BY_DROP -> "Certified at %s: %s lost over its stretch, a healthy one loses up to %s.";
+            case CERTIFIED_WHILE_CHARGING ->
+                "Certified at %s while charging, not yet by the starter's current: %s lost over its stretch, a healthy one loses up to %s.";
+        };
+    }
+
+    /** What several cranks say, to the meters' own digit. */
+    public static String of(CrankCapture capture) {
+        StringBuilder words = new StringBuilder();
+        if (capture.cranks() > 0) {
+            words.append(capture.cranks() == 1 ? "settled at " : "%d cranks, settled at ".formatted(capture.cranks()))
+                    .append(shown(capture, capture.meanVolts()));
+            capture.spreadVolts().ifPresent(s -> words.append(" on average, ± ").append(shown(capture, s)));
+        }
+        capture.lowestVolts().ifPresent(v -> next(words, "lowest ").append(shown(capture, v)));
+        capture.peakVolts().ifPresent(v -> next(words, "first peak ").append(shown(capture, v)));
+        return words.toString();
+    }
+
+    private static StringBuilder next(StringBuilder words, String what) {
+        return words.append(words.isEmpty() ? "" : ", ").append(what);
+    }
+
+    private static String shown(CrankCapture capture, double volts) {
+        return Amount.volts(volts, capture.resolutionVolts());
+    }
+}

@@ -1,0 +1,43 @@
+package app.dantro.core.figure;
+
+import app.dantro.core.figure.FigureVerdict.Sign;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.record.Topic;
+import java.util.List;
+import java.util.Optional;
+
+/** AC on the alternator's DC (docs/job.md, test 20). */
+public final class Ripple {
+    /** Below this a machine's ripple is healthy, in V AC. */
+    public static final double HEALTHY_VOLTS = 0.1;
+
+    private static final double MOST_VOLTS = 0.5;
+
+    private final Topic topic;
+
+    private Ripple(Topic topic) {
+        this.topic = topic;
+    }
+
+    static Ripple of(Topic topic) {
+        return new Ripple(topic);
+    }
+
+    Optional<FigureVerdict> judged(Stated stated) {
+        return stated.figure(topic).map(volts -> {
+            Sign sign = volts < HEALTHY_VOLTS ? Sign.GOOD : volts <= MOST_VOLTS ? Sign.SUSPECT : Sign.FAILS;
+            FigureReason because = switch (sign) {
+                case GOOD -> FigureReason.RIPPLE_HEALTHY;
+                case FAILS -> FigureReason.RIPPLE_FAILS;
+                default ->
+                    topic == Topic.RIPPLE_IDLE ? FigureReason.RIPPLE_REPEAT_LOADED : FigureReason.RIPPLE_DIODES_DECIDE;
+            };
+            return new FigureVerdict(
+                    List.of(topic),
+                    FigureName.RIPPLE.with(Quantity.named(topic.title())),
+                    stated.shown(topic),
+                    sign,
+                    because.with());
+        });
+    }
+}

@@ -1,0 +1,70 @@
+package app.dantro.core.figure;
+
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.figure.FigureVerdict.Sign;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
+import java.util.List;
+import java.util.Optional;
+
+/** What empties a battery asleep, and where it flows (docs/job.md, test 24). */
+final class StandingCurrent {
+    private static final double USUAL_AMPS = 0.050;
+    private static final double MILLI = 1e-3;
+    /** From full to three quarters. */
+    private static final double QUARTER = 0.25;
+
+    private static final double HOURS_A_DAY = 24;
+    private static final double IN_DAYS_FROM = 2;
+    /** No vehicle draws less; it keeps the days finite. */
+    private static final double ASSUMED_LEAST_AMPS = 0.0001;
+
+    private StandingCurrent() {}
+
+    static Optional<FigureVerdict> judged(Stated stated) {
+        return stated.figure(Topic.STANDING_CURRENT).map(milliamps -> {
+            double amps = milliamps * MILLI;
+            double ampHours = stated.circuit().batteries().stream()
+                            .mapToDouble(Battery::ampHours)
+                            .sum()
+                    / stated.blocks();
+            double hours = ampHours * QUARTER / Math.max(amps, ASSUMED_LEAST_AMPS);
+            double days = hours / HOURS_A_DAY;
+            boolean usual = amps <= USUAL_AMPS;
+            Reason time = FigureReason.QUARTER_IN.with(
+                    Quantity.named(stated.shown(Topic.STANDING_CURRENT)),
+                    Quantity.count(Math.round(ampHours)),
+                    Quantity.count(Math.round(days >= IN_DAYS_FROM ? days : hours)),
+                    Quantity.named(days >= IN_DAYS_FROM ? "days" : "hours"));
+            return new FigureVerdict(
+                    List.of(Topic.STANDING_CURRENT),
+                    FigureName.STANDING_CURRENT.with(),
+                    stated.shown(Topic.STANDING_CURRENT),
+                    usual ? Sign.GOOD : Sign.FAILS,
+                    time,
+                    (usual ? FigureReason.DRAIN_USUAL : FigureReason.DRAIN_FIND_BRANCH).with());
+        });
+    }
+
+    /** Whether the current stops with B+ lifted. */
+    static Optional<FigureVerdict> lifted(Stated stated) {
+        return stated.said().answer(Topic.DRAIN_LIFTED).map(answer -> {
+            boolean stops = answer == Answer.STOPS;
+            Optional<Reason> branch = stated.said()
+                    .about(Topic.DRAIN_BRANCH)
+                    .map(Statement::value)
+                    .map(name -> FigureReason.DRAIN_IN_BRANCH.with(Quantity.named(name)));
+            return new FigureVerdict(
+                    List.of(Topic.DRAIN_LIFTED, Topic.DRAIN_BRANCH),
+                    FigureName.OVERNIGHT_DRAIN.with(),
+                    "B+ lifted: it " + (stops ? "stops" : "stays"),
+                    Sign.SUSPECT,
+                    stops
+                            ? FigureReason.DRAIN_THROUGH_ALTERNATOR.with()
+                            : branch.orElseGet(FigureReason.DRAIN_NOT_ALTERNATOR::with));
+        });
+    }
+}

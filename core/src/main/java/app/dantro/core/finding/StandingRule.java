@@ -1,0 +1,31 @@
+package app.dantro.core.finding;
+
+/** What gave a part its standing. */
+public enum StandingRule {
+    /** The drops of the starting loop alone, or nothing at all. */
+    BY_DROPS,
+    /** It was looked at beside the readings, and is not as it must be for a verdict. */
+    LOOK_REFUTES,
+    /** Ripple and diode test both fail. */
+    DIODES_FAIL,
+    /** The judgement calls it, but something is still to be seen. */
+    CALLED_UNSEEN,
+    /** The judgement calls it, and so do its drops. */
+    CALLED_BY_BOTH,
+    /** The judgement calls it. */
+    CALLED,
+    /** Its drops call it, and the judgement does not contradict. */
+    DROPS_STAND,
+    /** Its drops call it, but another explanation of all readings is likelier. */
+    DROPS_CONTRADICTED,
+    /** Likely enough by all readings. */
+    LIKELY,
+    /** A stretch through it fails, but by all readings a fault here is unlikely. */
+    EXONERATED,
+    /** A drop of the charging loop certifies it. */
+    CERTIFIED_BY_DROP,
+    /** The mildest fault would have shown in the readings. */
+    CERTIFIED_BY_ALL,
+    /** It delivers what is asked for. */
+    DELIVERS
+}

@@ -1,0 +1,197 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Pair;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.planning.Guide;
+import app.dantro.core.planning.PlanReason;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.planning.ProbePlan.Outcome;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.procedure.Step.ToSee;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.record.Topic;
+import app.dantro.core.starting.BatteryRules;
+import java.util.List;
+import java.util.Optional;
+
+/** The battery comes first: charged, free of surface charge, each of several on its own, then under load. */
+final class BatterySteps {
+    private static final double LIKELIER_THAN_NOT = 0.5;
+    /** What a full block rests at and what a strong one holds while cranking, in V, for the results to expect. */
+    private static final double ASSUMED_FULL_VOLTS = 12.6;
+
+    private static final double ASSUMED_GOOD_CRANKING_VOLTS = 11.4;
+    private static final double ASSUMED_STRONG_VOLTS = 11;
+
+    private BatterySteps() {}
+
+    /** A battery that is proven faulty is not charged once more; one that lacks a cell is charged once before that. */
+    static Optional<Placed> dead(Work work) {
+        List<Battery> batteries = work.record().circuit().batteries();
+        boolean dead = batteries.stream()
+                .anyMatch(b -> work.findings().withStanding(Standing.FAULTY).contains(b.id()));
+        if (dead) {
+            return RetestSteps.repair(work);
+        }
+        return work.judgement()
+                .flatMap(j -> j.called()
+                        .filter(part -> isBattery(work, part))
+                        .filter(part -> DeviceSteps.anyOpen(work, j, part))
+                        .map(part -> new Placed(Stage.BATTERY, DeviceSteps.suspect(work.findings(), part, j))));
+    }
+
+    /** The base voltage is read, high enough, and no surface charge. */
+    static Optional<Placed> charged(Work work) {
+        Readings bases = work.findings().allPosts(Condition.REST);
+        if (bases.isEmpty()) {
+            Stage stage = work.findings().counted().isEmpty() ? Stage.FRESH : Stage.BATTERY;
+            return Optional.of(new Placed(stage, Step.measure(base(work, ProcedureReason.BATTERY_FIRST.with()))));
+        }
+        if (bases.newest().orElseThrow().volts() < charged(work.blocks())) {
+            Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(charged(work.blocks())));
+            return each(work).or(() -> Optional.of(new Placed(Stage.BATTERY, charge(work, why))));
+        }
+        return BatteryRules.surfaceCharged(bases, work.blocks(), work.said())
+                ? Optional.of(new Placed(Stage.BATTERY, surfaceCharged(work)))
+                : Optional.empty();
+    }
+
+    private static Step surfaceCharged(Work work) {
+        double surface = BatteryRules.surfaceVolts(work.said()) * work.blocks();
+        return Step.measure(base(work, ProcedureReason.SURFACE_CHARGE_OFF.with(Quantity.volts(surface))))
+                .seeing(List.of(new ToSee(
+                        Topic.SURFACE_CHARGE,
+                        Optional.empty(),
+                        "lights and blower on for a minute, then all off for two")));
+    }
+
+    /** Of several batteries each is read at its own posts once; of a set in series the last follows from the others. */
+    static Optional<Placed> each(Work work) {
+        List<Battery> all = work.record().circuit().batteries();
+        boolean series = work.record().circuit().blocks() > 1;
+        return (series ? all.subList(0, all.size() - 1) : all)
+                .stream()
+                        .filter(b -> work.record().readings().stream().noneMatch(r -> atRest(b, r.reading())))
+                        .findFirst()
+                        .map(b -> new Placed(Stage.BATTERY, Step.measure(ownBase(work, b, series))));
+    }
+
+    private static boolean atRest(Battery battery, Reading reading) {
+        return reading.condition() == Condition.REST
+                && reading.pair().equals(Pair.of(battery.positivePost(), battery.negativePost()));
+    }
+
+    private static ProbePlan ownBase(Work work, Battery battery, boolean series) {
+        return FreeProbe.of(work.findings(), battery.positivePost(), battery.negativePost(), Condition.REST)
+                .titled(
+                        ProcedureReason.BASE_OF.with(Quantity.named(battery.name())),
+                        (series ? ProcedureReason.EACH_BLOCK : ProcedureReason.EACH_BATTERY).with());
+    }
+
+    static Step charge(Work work, Reason why) {
+        return Step.of(Kind.CHARGE, ProcedureReason.CHARGE_THEN_READ.with(), List.of(why), Cautions.charging())
+                .at(base(work, ProcedureReason.AFTER_CHARGING.with()));
+    }
+
+    /** The readings call a battery flat. */
+    static Optional<Placed> advisedToCharge(Work work) {
+        return work.guide().flatMap(Guide::toCharge).map(part -> {
+            Quantity name = Quantity.named(work.findings().of(part).name());
+            return new Placed(Stage.BATTERY, charge(work, ProcedureReason.READINGS_SAY_FLAT.with(name)));
+        });
+    }
+
+    private static ProbePlan base(Work work, Reason why) {
+        double charged = charged(work.blocks());
+        double surface = BatteryRules.surfaceVolts(work.said()) * work.blocks();
+        return new ProbePlan(
+                work.findings().loop().battery().positivePost(),
+                work.findings().loop().battery().negativePost(),
+                Condition.REST,
+                PlanReason.BASE_AT_POSTS.with(),
+                List.of(why),
+                List.of(
+                        new Outcome(
+                                ProcedureReason.OR_MORE.with(Quantity.volts(charged)),
+                                ProcedureReason.CHARGED_GO_ON.with()),
+                        Outcome.under(charged, ProcedureReason.CHARGE_FIRST.with()),
+                        new Outcome(
+                                PlanReason.OVER.with(Quantity.volts(surface, 0.01)),
+                                ProcedureReason.SURFACE_READ_AGAIN.with())),
+                ASSUMED_FULL_VOLTS * work.blocks(),
+                charged);
+    }
+
+    private static double charged(int blocks) {
+        return BatteryRules.CHARGED_VOLTS * blocks;
+    }
+
+    static Optional<Placed> underLoad(Work work) {
+        return work.findings().posts(Condition.CRANKING).isPresent()
+                ? Optional.empty()
+                : Optional.of(new Placed(work.stage(Stage.BATTERY), Step.measure(cranked(work))));
+    }
+
+    static Optional<Placed> suspect(Work work) {
+        Standing standing =
+                work.findings().standing(work.findings().loop().battery().id());
+        boolean withoutCurrent = standing == Standing.NOT_PROVEN
+                && work.findings()
+                        .posts(Condition.CRANKING)
+                        .flatMap(Reading::amps)
+                        .isEmpty();
+        return standing == Standing.SUSPECT || withoutCurrent
+                ? Optional.of(new Placed(Stage.BATTERY, Step.measure(cranked(work))))
+                : Optional.empty();
+    }
+
+    private static ProbePlan cranked(Work work) {
+        double limit = CrankingLimit.voltsAt(work.record().celsius(), work.blocks());
+        return new ProbePlan(
+                work.findings().loop().battery().positivePost(),
+                work.findings().loop().battery().negativePost(),
+                Condition.CRANKING,
+                ProcedureReason.BATTERY_WHILE_CRANKING.with(),
+                List.of(ProcedureReason.OWN_RESISTANCE.with()),
+                List.of(
+                        Outcome.over(ASSUMED_STRONG_VOLTS * work.blocks(), ProcedureReason.STRONG_OR_HELD_BACK.with()),
+                        Outcome.under(limit, ProcedureReason.WEAK_OR_TOO_MUCH.with()),
+                        new Outcome(ProcedureReason.NEAR_BASE.with(), ProcedureReason.NOT_REACHED.with())),
+                ASSUMED_GOOD_CRANKING_VOLTS * work.blocks(),
+                limit);
+    }
+
+    /** Nothing at hand would tell more, and it is likelier than not one of the batteries. */
+    static Optional<Placed> flatOrWorn(Work work) {
+        return work.judgement()
+                .flatMap(j -> j.leading().filter(part -> j.probability(part) >= LIKELIER_THAN_NOT))
+                .filter(part -> isBattery(work, part))
+                .filter(part -> work.findings().standing(part) == Standing.SUSPECT)
+                .filter(part -> work.said().about(Topic.CHARGED_APART).isEmpty())
+                .map(part -> new Placed(work.stage(Stage.BATTERY), chargeApart(work, part)));
+    }
+
+    /** A battery that is flat shows what a bad one shows: only charging tells them apart. */
+    private static Step chargeApart(Work work, PartId battery) {
+        Quantity name = Quantity.named(work.findings().of(battery).name());
+        return Step.of(
+                        Kind.PROVE,
+                        ProcedureReason.CHARGE_APART.with(),
+                        List.of(ProcedureReason.FLAT_OR_WORN.with(name)),
+                        Cautions.charging())
+                .on(battery)
+                .seeing(List.of(ToSee.open(Topic.CHARGED_APART)));
+    }
+
+    private static boolean isBattery(Work work, PartId part) {
+        return work.record().circuit().batteries().stream().anyMatch(b -> b.id().equals(part));
+    }
+}

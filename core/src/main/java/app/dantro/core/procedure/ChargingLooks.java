@@ -1,0 +1,128 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.planning.PlanReason;
+import app.dantro.core.profile.LoopProfile;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ReadingState;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The readings of a charging survey, and which are still open.
+ *
+ * @param based whether the base voltage was read
+ */
+record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
+    ChargingLooks {
+        all = List.copyOf(all);
+        open = List.copyOf(open);
+    }
+
+    /** One of them. */
+    record Look(Reason heading, Reason because, PointId red, PointId black, Condition condition) {
+        boolean is(Reading reading) {
+            return condition == reading.condition() && reading.isAcross(red, black);
+        }
+    }
+
+    static ChargingLooks of(CaseRecord record, Optional<LoopProfile> charging) {
+        List<Look> all = new ArrayList<>(posts(record.circuit()));
+        if (!alike(record, charging)) {
+            all.addAll(sides(record.circuit()));
+        }
+        all.addAll(retests(record, all));
+        List<Look> open = all.stream().filter(l -> !taken(record, l)).toList();
+        return new ChargingLooks(all, open, !open.contains(all.get(0)));
+    }
+
+    int taken() {
+        return all.size() - open.size();
+    }
+
+    private static List<Look> posts(Circuit circuit) {
+        Alternator alternator = circuit.alternator().orElseThrow();
+        return List.of(
+                look(PlanReason.BASE_AT_POSTS.with(), ProcedureReason.BASE_FOR_CHARGING, circuit, Condition.REST),
+                look(ProcedureReason.IDLE_VOLTAGE.with(), ProcedureReason.BUILT_UP, circuit, Condition.IDLE),
+                look(ProcedureReason.REGULATED_VOLTAGE.with(), ProcedureReason.MUST_RISE, circuit, Condition.RAISED),
+                look(
+                        ProcedureReason.LOADED_VOLTAGE.with(),
+                        ProcedureReason.MUST_HOLD,
+                        circuit,
+                        Condition.RAISED_LOADED),
+                new Look(
+                        ProcedureReason.OWN_VOLTAGE.with(),
+                        ProcedureReason.WHAT_IT_MAKES.with(),
+                        alternator.output(),
+                        alternator.ground(),
+                        Condition.RAISED_LOADED));
+    }
+
+    private static Look look(Reason heading, ProcedureReason why, Circuit circuit, Condition condition) {
+        return new Look(heading, why.with(), circuit.plusPost(), circuit.minusPost(), condition);
+    }
+
+    /** The drops over both sides, which the fast way leaves out where both together pass. */
+    private static List<Look> sides(Circuit circuit) {
+        Alternator alternator = circuit.alternator().orElseThrow();
+        return List.of(
+                new Look(
+                        ProcedureReason.SUPPLY_LOADED.with(),
+                        ProcedureReason.OUTPUT_TO_POST.with(),
+                        alternator.output(),
+                        circuit.plusPost(),
+                        Condition.RAISED_LOADED),
+                new Look(
+                        ProcedureReason.RETURN_LOADED.with(),
+                        ProcedureReason.POST_TO_CASE.with(),
+                        circuit.minusPost(),
+                        alternator.ground(),
+                        Condition.RAISED_LOADED));
+    }
+
+    /**
+     * The fast way: B+ to case and the posts stand no further apart than the school allows both sides together, so neither
+     * side has to be read.
+     */
+    private static boolean alike(CaseRecord record, Optional<LoopProfile> charging) {
+        return record.statements().says(Topic.SIDES_READ, Answer.COMPARE)
+                && charging.flatMap(LoopProfile::parted)
+                        .filter(LoopProfile.Parted::allowed)
+                        .isPresent();
+    }
+
+    /** What was read elsewhere before the last repair is read again after it, with the same leads. */
+    private static List<Look> retests(CaseRecord record, List<Look> looks) {
+        List<Look> again = new ArrayList<>();
+        for (RecordedReading recorded : record.readings()) {
+            Reading reading = recorded.effective();
+            boolean known = Stream.concat(looks.stream(), again.stream()).anyMatch(l -> l.is(reading));
+            if (!known && record.stateOf(recorded) == ReadingState.BEFORE_REPAIR) {
+                again.add(new Look(
+                        ProcedureReason.RETEST_SAME_LEADS.with(),
+                        ProcedureReason.SHOWS_REPAIR_HOLDS.with(
+                                Quantity.volts(reading.volts(), reading.resolutionVolts())),
+                        reading.red(),
+                        reading.black(),
+                        reading.condition()));
+            }
+        }
+        return again;
+    }
+
+    private static boolean taken(CaseRecord record, Look look) {
+        return record.counted().stream().anyMatch(look::is);
+    }
+}

@@ -1,0 +1,169 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.figure.Figures;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.planning.Guide;
+import app.dantro.core.planning.Planner;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.procedure.Step.ToSee;
+import app.dantro.core.profile.ChargingProfile;
+import app.dantro.core.profile.LoopProfile;
+import app.dantro.core.profile.StartingProfile;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Topic;
+import app.dantro.core.standing.Judgement;
+import app.dantro.core.starting.StartingReason;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The readings every charging complaint begins with, in order, each beside what a healthy vehicle shows. By rules alone
+ * they are compared; the judgement finds the part.
+ */
+final class ChargingProcedure {
+    private final Findings all;
+    private final Optional<Judgement> judgement;
+    private final CaseRecord record;
+    private final Optional<LoopProfile> charging;
+    private final ChargingLooks looks;
+    private final boolean passed;
+
+    private ChargingProcedure(Findings all, Optional<Judgement> judgement) {
+        this.all = all;
+        this.judgement = judgement;
+        this.record = all.evidence();
+        this.charging = ChargingProfile.of(all);
+        this.looks = ChargingLooks.of(record, charging);
+        this.passed = record.lastTest().filter(ComplaintTest::passed).isPresent();
+    }
+
+    /**
+     * The profiles and the next reading. A circuit that does not charge even when healthy has no charging profile; its
+     * readings can still be taken. With a judgement the readings after the base voltage are those that tell most; once it
+     * has nothing more to ask the rest of the survey is taken.
+     */
+    static Conclusions conclude(Findings all, Optional<Judgement> judgement, Planner planner) {
+        return new ChargingProcedure(all, judgement).conclude(planner);
+    }
+
+    private Conclusions conclude(Planner planner) {
+        Findings findings = judgement.isPresent() ? all : all.headed(List.of(headline()));
+        Optional<PartId> faulty = passed
+                ? Optional.empty()
+                : all.withStanding(Standing.FAULTY).stream().findFirst();
+        boolean retesting = record.lastRepair().isPresent() && !looks.open().isEmpty();
+        Optional<Guide> guide = judgement
+                .filter(j -> looks.based() && faulty.isEmpty() && !passed && !retesting)
+                .map(j -> Guide.of(all, j, Gates.workplace(all, Loop.CHARGING)));
+        Work work = new Work(all, judgement, guide, planner);
+        Step next = faulty.map(part -> DeviceSteps.repair(all, part))
+                .or(this::diodes)
+                .or(() -> guide.flatMap(Guide::next).map(Step::measure))
+                .or(() -> DeviceSteps.advised(work))
+                .orElseGet(() -> looks.open().isEmpty() || passed
+                        ? afterwards()
+                        : measure(findings, looks.open().get(0)));
+        LoopProfile start = StartingProfile.of(all);
+        return new Conclusions(
+                findings,
+                charging.orElse(start),
+                charging.map(c -> start),
+                stage(next),
+                next,
+                guide.map(Guide::standby).orElse(List.of()));
+    }
+
+    /** Ripple and diode test speak against the machine: what is left is to see its belt and plug. */
+    private Optional<Step> diodes() {
+        return judgement.flatMap(j -> record.circuit()
+                .alternator()
+                .map(Alternator::id)
+                .filter(id -> all.standing(id) == Standing.SUSPECT)
+                .filter(id -> Figures.diodesFail(record))
+                .map(id -> DeviceSteps.suspect(all, id, j)));
+    }
+
+    private Stage stage(Step next) {
+        if (passed) {
+            return Stage.VERIFIED;
+        }
+        if (next.kind() == Kind.REPAIR) {
+            return Stage.REPAIR;
+        }
+        if (record.lastRepair().isPresent()) {
+            return Stage.RETEST;
+        }
+        return record.counted().isEmpty() ? Stage.FRESH : Stage.SIDES;
+    }
+
+    private Reason headline() {
+        return looks.taken() == 0
+                ? StartingReason.NO_READINGS.with()
+                : ProcedureReason.TAKEN_OF.with(
+                        Quantity.count(looks.taken()),
+                        Quantity.count(looks.all().size()));
+    }
+
+    private static Step measure(Findings findings, ChargingLooks.Look look) {
+        return Step.measure(FreeProbe.of(findings, look.red(), look.black(), look.condition())
+                .titled(look.heading(), look.because()));
+    }
+
+    /** What is seen again once an alternator was fitted: belt, lamp and ripple say what volts alone do not. */
+    private List<Topic> fitted() {
+        Optional<Repair> alternator = record.lastRepair()
+                .filter(r -> record.circuit()
+                        .alternator()
+                        .filter(a -> a.id().equals(r.part()))
+                        .isPresent());
+        return Stream.of(Topic.BELT_DRIVES, Topic.LAMP, Topic.RIPPLE_LOADED)
+                .filter(topic -> alternator.filter(r -> !saidSince(topic, r)).isPresent())
+                .toList();
+    }
+
+    private boolean saidSince(Topic topic, Repair repair) {
+        return record.statements()
+                .about(topic)
+                .filter(s -> s.saidAtMillis() > repair.doneAtMillis())
+                .isPresent();
+    }
+
+    private Step afterwards() {
+        if (passed) {
+            return Step.of(
+                    Kind.DONE,
+                    ProcedureReason.VERIFIED.with(),
+                    List.of(ProcedureReason.TEST_PASSED_CHARGING.with()),
+                    List.of());
+        }
+        boolean untested = record.lastTest().isEmpty();
+        List<Topic> unseen = fitted();
+        if (untested && !unseen.isEmpty()) {
+            return Step.of(
+                            Kind.PROVE,
+                            ProcedureReason.SEE_FITTED.with(),
+                            List.of(ProcedureReason.VOLTS_ARE_BACK.with()),
+                            Cautions.running())
+                    .seeing(unseen.stream().map(ToSee::open).toList());
+        }
+        boolean due = untested && record.lastRepair().isPresent();
+        ProcedureReason why = due
+                ? ProcedureReason.TAKEN_AGAIN
+                : judgement.isPresent() ? ProcedureReason.NOTHING_MORE_AT_HAND : ProcedureReason.STILL_PREPARING;
+        return Step.of(
+                due ? Kind.COMPLAINT_TEST : Kind.LOOK_ELSEWHERE,
+                (due ? ProcedureReason.DOES_IT_CHARGE : ProcedureReason.POINT_BY_POINT).with(),
+                List.of(why.with()),
+                Cautions.running());
+    }
+}

@@ -1,0 +1,101 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.ComplaintTest;
+import app.dantro.core.record.Repair;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** How a starting case ends: again, tested, verified, or looked for elsewhere. */
+final class ClosingSteps {
+    private static final String NOT_READ = "not read";
+
+    private ClosingSteps() {}
+
+    static Placed proven(Work work) {
+        if (!work.findings().facts().contradictions().isEmpty()) {
+            return again(work);
+        }
+        Optional<ComplaintTest> test = work.record().lastTest();
+        if (test.filter(ComplaintTest::passed).isPresent()) {
+            return new Placed(
+                    Stage.VERIFIED, Step.of(Kind.DONE, ProcedureReason.VERIFIED.with(), verification(work), List.of()));
+        }
+        return test.isPresent() || !work.repaired()
+                ? new Placed(
+                        Stage.ELSEWHERE,
+                        Step.of(
+                                Kind.LOOK_ELSEWHERE,
+                                ProcedureReason.WIRING_DOES_NOT_EXPLAIN.with(),
+                                elsewhere(work),
+                                Cautions.turning()))
+                : new Placed(
+                        Stage.RETEST,
+                        Step.of(
+                                Kind.COMPLAINT_TEST,
+                                ProcedureReason.DOES_IT_CRANK.with(),
+                                List.of(ProcedureReason.BOTH_CERTIFIED.with()),
+                                Cautions.running()));
+    }
+
+    /** Readings that contradict each other end nothing: the newest is read again first. */
+    private static Placed again(Work work) {
+        Reading newest = work.findings().counted().newest().orElseThrow();
+        ProbePlan plan = FreeProbe.of(work.findings(), newest.red(), newest.black(), newest.condition());
+        return new Placed(
+                work.stage(Stage.SIDES),
+                Step.measure(plan.titled(
+                        ProcedureReason.AGAIN.with(Quantity.named(plan.title())),
+                        work.findings().facts().contradictions().get(0).because())));
+    }
+
+    /** What the last repair changed, by the readings across the part before and after. */
+    private static List<Reason> verification(Work work) {
+        List<Reason> all = new ArrayList<>();
+        work.record().lastRepair().map(repair -> changed(work, repair)).ifPresent(all::add);
+        all.add(ProcedureReason.TEST_PASSED.with());
+        return all;
+    }
+
+    private static Reason changed(Work work, Repair repair) {
+        PartId part = repair.part();
+        Quantity name = Quantity.named(work.record().circuit().nameOf(part).orElse(part.value()));
+        return work.record().circuit().part(part).isEmpty()
+                ? ProcedureReason.REPAIRED_THUS.with(
+                        name, Quantity.named(repair.action().words()))
+                : ProcedureReason.BEFORE_AND_AFTER.with(
+                        name,
+                        shown(work.record().acrossBefore(part)),
+                        shown(work.record().acrossSince(part)));
+    }
+
+    private static Quantity shown(Optional<Reading> reading) {
+        return reading.map(r -> Quantity.volts(r.volts(), r.resolutionVolts())).orElse(Quantity.named(NOT_READ));
+    }
+
+    /** What stays open when the wiring is good; the battery is named unless it is cleared. */
+    private static List<Reason> elsewhere(Work work) {
+        if (work.said().says(Topic.ENGINE_TURNS, Answer.HARD)) {
+            return List.of(ProcedureReason.TURNS_HARD.with());
+        }
+        boolean free = work.said().says(Topic.ENGINE_TURNS, Answer.FREELY);
+        List<Reason> all = new ArrayList<>();
+        all.add((free ? ProcedureReason.NOT_ENOUGH_FOR_STARTER : ProcedureReason.NO_VERDICT_ON_STARTER).with());
+        PartId battery = work.findings().loop().battery().id();
+        if (work.findings().standing(battery) != Standing.CLEARED) {
+            all.add(ProcedureReason.BATTERY_NOT_PROVEN.with(
+                    Quantity.named(work.findings().of(battery).says())));
+        }
+        return all;
+    }
+}

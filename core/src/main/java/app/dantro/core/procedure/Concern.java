@@ -1,7 +1,0 @@
-package app.dantro.core.procedure;
-
-/** Which loop a complaint is about. */
-public enum Concern {
-    STARTING,
-    CHARGING
-}

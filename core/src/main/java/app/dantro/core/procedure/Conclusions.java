@@ -1,0 +1,30 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.finding.Findings;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.profile.LoopProfile;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What follows from the findings for the work.
+ *
+ * @param profile the loop that the complaint is about
+ * @param other the vehicle's other loop, if it has one
+ * @param standby the readings that would tell most after the next one
+ */
+public record Conclusions(
+        Findings findings,
+        LoopProfile profile,
+        Optional<LoopProfile> other,
+        Stage stage,
+        Step next,
+        List<ProbePlan> standby) {
+    public Conclusions {
+        standby = List.copyOf(standby);
+    }
+
+    Conclusions at(Stage instead, Step step) {
+        return new Conclusions(findings, profile, other, instead, step, standby);
+    }
+}

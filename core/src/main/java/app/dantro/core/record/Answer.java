@@ -1,0 +1,67 @@
+package app.dantro.core.record;
+
+/** Every answer that a topic may offer. What it means depends on the topic; a typo does not compile. */
+public enum Answer {
+    NOTHING("nothing"),
+    CLICK("one click"),
+    CHATTERS("chatters"),
+    SLOW("cranks slowly"),
+    DIES("cranks, then dies"),
+    INTERMITTENT("now and then"),
+    STARTS("starts well"),
+    NOT_CHARGING("does not charge"),
+    UNDERCHARGES("charges too little"),
+    LAMP_ON("lamp stays on"),
+    LAMP_DIM("lamp glows dimly"),
+    OVERCHARGES("charges too much"),
+    UNSTEADY("unsteady"),
+    FLAT_MORNING("flat in the morning"),
+    DIES_DRIVING("dies while driving"),
+    COLD("cold"),
+    WARM("warm"),
+    OUT("out"),
+    ON("stays on"),
+    DIM("glows dimly"),
+    NEVER("never lights"),
+    NO("no"),
+    YES("yes"),
+    GOOD("good"),
+    FOUND("a fault"),
+    NOT_SEEN("not seen"),
+    OPEN("done"),
+    CLOSED("restored"),
+    FREELY("turns freely"),
+    HARD("turns hard"),
+    FLOODED("flooded"),
+    EFB("EFB"),
+    CALCIUM("calcium"),
+    AGM("AGM"),
+    GEL("gel"),
+    CLASSIC("classic"),
+    SMART("smart, by the computer"),
+    LIGHTS("lights"),
+    DARK("stays dark"),
+    STOPS("stops"),
+    STAYS("stays"),
+    PASSES("passes"),
+    FAILS("fails"),
+    NOT_DONE("not tested"),
+    COMPARE("compare first, split if they part"),
+    ALWAYS("always read both"),
+    FED("by feeding it"),
+    GROUNDED("by grounding it"),
+    INSIDE("inside the alternator"),
+    START("crank"),
+    STOP("stop");
+
+    private final String words;
+
+    Answer(String words) {
+        this.words = words;
+    }
+
+    /** How it is spoken where a topic has no words of its own for it. */
+    String words() {
+        return words;
+    }
+}

@@ -1,0 +1,149 @@
+package app.dantro.core.record;
+
+/** The titles of the topics, and how their answers are spoken where that differs from topic to topic. */
+final class TopicWords {
+    private TopicWords() {}
+
+    static String title(Topic topic) {
+        return switch (topic.group()) {
+            case INTAKE, CLOSING -> intake(topic);
+            case LOOK, TWO_ENDED -> look(topic);
+            case PROOF, TIMER -> proof(topic);
+            case FIGURE -> figure(topic);
+        };
+    }
+
+    private static String intake(Topic topic) {
+        return switch (topic) {
+            case SYMPTOM -> "What it does";
+            case CHARGING_SYMPTOM -> "How it charges";
+            case ENGINE -> "Engine";
+            case LAMP -> "Charge lamp, engine running";
+            case CHARGER -> "On a charger or jump pack today";
+            case CLAMP -> "DC clamp at hand";
+            case PILE -> "Carbon pile at hand";
+            case CLAMP_CHECKED -> "Clamp's output factor, and what it shows with empty jaws";
+            case REPLACED -> "Replaced already";
+            case OUTSIDE -> "What others found (unproven here)";
+            case BATTERY_AGE -> "Age of the battery";
+            case CODES -> "Warning codes";
+            case ACCESSORIES -> "Accessories on the clamps";
+            case CLOSED_UNVERIFIED -> "Closed without the complaint's test, because";
+            default -> throw untitled(topic);
+        };
+    }
+
+    private static String look(Topic topic) {
+        return switch (topic) {
+            case LOOK_POSTS -> "Posts and clamps clean, tight, whole";
+            case LOOK_CABLES -> "Cables: skin whole, no kink, no green end";
+            case LOOK_GROUNDS -> "Ground straps and their bolts";
+            case LOOK_FUSES -> "Fuses and fusible link";
+            case LOOK_BELT -> "Belt there, tight, not glazed";
+            case LOOK_PLUG -> "Alternator plug seated, pins straight";
+            case LOOK_PINS -> "Plug's pins grip a test pin";
+            case LOOK_MOUNT -> "Alternator bolts and bracket";
+            case LOOK_BATTERY -> "Battery: right type, not swollen, not wet";
+            case ENGINE_DISABLED -> "Engine disabled for cranking";
+            case BATTERY_LIFTED -> "Battery − lifted";
+            case OUTPUT_LIFTED -> "B+ cable lifted";
+            case FUSE_PULLED -> "Fuse or relay pulled";
+            case PILE_ON -> "Carbon pile connected";
+            case MEMORY_KEEPER -> "Memory keeper on";
+            default -> throw untitled(topic);
+        };
+    }
+
+    private static String proof(Topic topic) {
+        return switch (topic) {
+            case ENGINE_TURNS -> "The engine, turned by hand";
+            case BELT_DRIVES -> "Belt, pulley and shaft with the engine";
+            case PLUG_FED -> "What its plug needs (maker's figures)";
+            case FIELD_ANSWERS -> "Field commanded as the maker allows";
+            case GENERATOR_GOOD -> "Generator's AC volts, phase to phase";
+            case CELL_STAYS_LOW -> "Charged on its own, then rested";
+            case CHARGED_APART -> "Every battery charged on its own, then rested";
+            case DRAIN_FOUND -> "Branch by branch, after the sleep time";
+            case CRANK -> "Cranking";
+            case PILE_RUN -> "Carbon pile";
+            case BUILD_UP -> "Voltage builds up";
+            case SLEEP -> "Falling asleep";
+            case SURFACE_CHARGE -> "Surface charge";
+            default -> throw untitled(topic);
+        };
+    }
+
+    private static String figure(Topic topic) {
+        return switch (topic) {
+            case CHEMISTRY -> "Battery's chemistry";
+            case CRANK_SPEED -> "Cranking speed";
+            case MAKER_DRAW -> "Starter's draw, by the maker";
+            case RECOVERY_VOLTS -> "Two minutes after the engine-off load";
+            case STANDING_CURRENT -> "Current asleep, everything off";
+            case STRATEGY -> "Charging strategy";
+            case LOADS_ON -> "Loads that were on";
+            case LAMP_KEY_ON -> "Charge lamp, key on";
+            case PIN_FEED -> "Ignition feed or exciter pin, key on";
+            case PIN_FEED_LOADED -> "The same with a test lamp on it";
+            case PIN_SENSE -> "Sense pin, key on";
+            case DRAIN_LIFTED -> "With B+ lifted the current";
+            case DRAIN_BRANCH -> "Branch whose fuse shows a drop";
+            case OLD_AMPS -> "Old unit's rating";
+            case OLD_PULLEY -> "Old unit's pulley";
+            case OLD_BENCH -> "Old unit on the bench";
+            case NEW_AMPS -> "New unit's rating";
+            case NEW_PULLEY -> "New unit's pulley";
+            default -> output(topic);
+        };
+    }
+
+    private static String output(Topic topic) {
+        return switch (topic) {
+            case NEW_BENCH -> "New unit on the bench";
+            case ODOMETER -> "Odometer at the change";
+            case SIDES_READ -> "Both sides of the charging loop";
+            case RATED_AMPS -> "Alternator's rated current, by its plate";
+            case BATTERY_AMPS -> "Into the battery, all loads on (− out of it)";
+            case RIPPLE_IDLE -> "Ripple at idle, B+ to case";
+            case RIPPLE_LOADED -> "Ripple loaded, B+ to case";
+            case RIPPLE_POST -> "Ripple loaded, B+ to + post";
+            case DIODES_FORWARD -> "Diode test, red on case, black on B+";
+            case DIODES_REVERSE -> "Diode test, leads swapped";
+            case FIELD_SIDE -> "The field is switched";
+            case FIELD_VOLTS -> "Field pin, averaged, loads on";
+            case UNSTEADY_LOW -> "Unsteady voltage, lowest";
+            case UNSTEADY_HIGH -> "Unsteady voltage, highest";
+            case PHASE_ONE -> "Generator, first pair of leads";
+            case PHASE_TWO -> "Generator, second pair";
+            case PHASE_THREE -> "Generator, third pair";
+            case PHASE_FRAME -> "Generator, a lead to the frame";
+            default -> throw untitled(topic);
+        };
+    }
+
+    private static IllegalArgumentException untitled(Topic topic) {
+        return new IllegalArgumentException("The topic (%s) has no title. Add a line here.".formatted(topic));
+    }
+
+    static String answer(Topic topic, Answer answer) {
+        return switch (topic) {
+            case BELT_DRIVES -> either(answer, Answer.YES, "it is driven", "it slips");
+            case PLUG_FED -> either(answer, Answer.YES, "arrives", "missing");
+            case FIELD_ANSWERS -> either(answer, Answer.YES, "the alternator answers", "it does not answer");
+            case GENERATOR_GOOD -> either(answer, Answer.YES, "equal, rising, none to frame", "unequal, or to frame");
+            case CELL_STAYS_LOW -> either(answer, Answer.YES, "a cell still 2 V low", "it came up");
+            case CHARGED_APART -> either(answer, Answer.YES, "charged", "one takes no charge");
+            case DRAIN_FOUND -> either(answer, Answer.YES, "it is this one", "it is not");
+            case STRATEGY -> answer == Answer.CALCIUM ? "for calcium batteries" : answer.words();
+            case PILE_RUN -> either(answer, Answer.START, "on", "off");
+            case BUILD_UP -> answer == Answer.START ? "engine started" : answer.words();
+            case SLEEP -> answer == Answer.START ? "locked and left alone" : answer.words();
+            case SURFACE_CHARGE -> answer == Answer.START ? "load on" : answer.words();
+            default -> answer.words();
+        };
+    }
+
+    private static String either(Answer answer, Answer one, String ofOne, String ofOther) {
+        return answer == one ? ofOne : ofOther;
+    }
+}

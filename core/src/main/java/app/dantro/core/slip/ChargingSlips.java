@@ -1,0 +1,169 @@
+package app.dantro.core.slip;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.slip.Slip.Answer;
+import app.dantro.core.slip.Slip.Choice;
+import app.dantro.core.slip.Slip.Kind;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Slips that show at entry of a charging test: a running engine's voltage under "engine off", next to nothing across a
+ * live source, more current than the alternator can make. Each is asked about once: a second reading that shows the same
+ * is taken as it is.
+ */
+final class ChargingSlips {
+    /** No rested or lightly loaded 12 V block shows more, surface charge included. */
+    private static final double RUNNING_FROM_VOLTS = 13.2;
+
+    /** Below this a drop is asked for its current, at 12 V and 24 V alike (docs/job.md, limits by school). */
+    private static final double UNLOADED_VOLTS = 0.03;
+
+    private static final double NEXT_TO_NOTHING_VOLTS = 1;
+    private static final double ASSUMED_BEYOND_RATING = 1.15;
+    /** Two readings that agree within this share, or this many volts, show the same. */
+    private static final double ASSUMED_SAME = 0.1;
+    /** Meanwhile the battery has filled and takes less. */
+    private static final long ASSUMED_STALE_MILLIS = 10 * 60_000L;
+
+    private static final long MINUTE_MILLIS = 60_000;
+    private static final Set<Condition> LOADED =
+            EnumSet.of(Condition.IDLE_LOADED, Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
+    private static final Set<Condition> ENGINE_OFF =
+            EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
+
+    private final Circuit circuit;
+    private final Alternator alternator;
+    private final Readings counted;
+    private final Reading reading;
+
+    private ChargingSlips(Circuit circuit, Alternator alternator, Readings counted, Reading reading) {
+        this.circuit = circuit;
+        this.alternator = alternator;
+        this.counted = counted;
+        this.reading = reading;
+    }
+
+    /** The first doubt about a reading; none in a circuit without an alternator. */
+    static Optional<Slip> check(Circuit circuit, Readings counted, Reading reading) {
+        return circuit.alternator().flatMap(a -> new ChargingSlips(circuit, a, counted, reading).doubt());
+    }
+
+    private Optional<Slip> doubt() {
+        return confirmed()
+                ? Optional.empty()
+                : engineOff()
+                        .or(this::noSource)
+                        .or(this::beyondRating)
+                        .or(this::unloaded)
+                        .or(this::stale);
+    }
+
+    private boolean confirmed() {
+        return counted.in(reading.condition()).across(reading.red(), reading.black()).stream()
+                .anyMatch(r -> Math.abs(Math.abs(r.volts()) - Math.abs(reading.volts()))
+                        <= Math.max(ASSUMED_SAME * Math.abs(r.volts()), ASSUMED_SAME));
+    }
+
+    private Optional<Slip> engineOff() {
+        boolean running = Math.abs(reading.volts()) > RUNNING_FROM_VOLTS * circuit.blocks();
+        if (!ENGINE_OFF.contains(reading.condition()) || !acrossSource() || !running) {
+            return Optional.empty();
+        }
+        return Optional.of(Slip.asking(
+                Kind.CONDITION,
+                List.of(SlipReason.RUNNING_VOLTAGE.with(
+                        shown(), Quantity.named(reading.condition().words()))),
+                Choice.of(Answer.REPEAT, SlipReason.IT_RAN.with()),
+                Choice.of(Answer.AS_READ, SlipReason.ENGINE_WAS_OFF.with())));
+    }
+
+    private Optional<Slip> noSource() {
+        boolean nothing = Math.abs(reading.volts()) < NEXT_TO_NOTHING_VOLTS;
+        // Across the posts the starter's check asks, unless the engine runs.
+        boolean asked = acrossPosts() && !reading.condition().running();
+        if (!nothing || asked || !acrossSource() || reading.condition().pile()) {
+            return Optional.empty();
+        }
+        return Optional.of(Slip.asking(
+                Kind.NO_SOURCE,
+                List.of(SlipReason.NOTHING_ACROSS_LIVE.with(shown(), name(reading.red()), name(reading.black()))),
+                Choice.of(Answer.REPEAT, SlipReason.ON_BRIGHT_METAL.with()),
+                Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(shown()))));
+    }
+
+    private Optional<Slip> beyondRating() {
+        double most = alternator.rating().maxAmps();
+        return reading.amps()
+                .filter(amps -> reading.condition().running() && amps > ASSUMED_BEYOND_RATING * most)
+                .map(amps -> Slip.asking(
+                        Kind.CURRENT,
+                        List.of(SlipReason.BEYOND_RATING.with(Quantity.amps(amps), Quantity.amps(most))),
+                        Entry.repeat(),
+                        Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(Quantity.amps(amps)))));
+    }
+
+    /** Next to nothing over a whole side is no fault and no proof: either little flows, or a lead has no contact. */
+    private Optional<Slip> unloaded() {
+        boolean nothing = Math.abs(reading.volts()) < UNLOADED_VOLTS;
+        if (!nothing || !loadedWithoutCurrent() || !wholeSide()) {
+            return Optional.empty();
+        }
+        return Optional.of(Slip.asking(
+                Kind.NO_CURRENT,
+                List.of(SlipReason.UNLOADED_SIDE.with(shown())),
+                Choice.of(Answer.REPEAT, SlipReason.WITH_THE_CLAMP.with()),
+                Choice.of(Answer.AS_READ, SlipReason.LOADS_ARE_ON.with())));
+    }
+
+    /** Drops of one loop are held against each other: read at different times, they were read at different currents. */
+    private Optional<Slip> stale() {
+        if (!loadedWithoutCurrent()) {
+            return Optional.empty();
+        }
+        return counted.in(reading.condition())
+                .newest()
+                .map(last -> reading.takenAtMillis() - last.takenAtMillis())
+                .filter(millis -> millis > ASSUMED_STALE_MILLIS)
+                .map(millis -> Slip.asking(
+                        Kind.STALE,
+                        List.of(SlipReason.READ_LATER.with(Quantity.count(millis / MINUTE_MILLIS))),
+                        Choice.of(Answer.REPEAT, SlipReason.TOGETHER.with()),
+                        Choice.of(Answer.AS_READ, SlipReason.BELONG_TOGETHER.with())));
+    }
+
+    private boolean loadedWithoutCurrent() {
+        return LOADED.contains(reading.condition()) && reading.amps().isEmpty();
+    }
+
+    private boolean wholeSide() {
+        return reading.isAcross(alternator.output(), circuit.plusPost())
+                || reading.isAcross(circuit.minusPost(), alternator.ground());
+    }
+
+    private boolean acrossPosts() {
+        return reading.pair().equals(circuit.posts());
+    }
+
+    private boolean acrossSource() {
+        return acrossPosts()
+                || reading.isAcross(alternator.output(), alternator.ground())
+                || reading.isAcross(alternator.output(), circuit.minusPost());
+    }
+
+    private Quantity name(PointId point) {
+        return Quantity.named(circuit.point(point).map(p -> p.name()).orElse(point.value()));
+    }
+
+    private Quantity shown() {
+        return Quantity.volts(reading.volts(), reading.resolutionVolts());
+    }
+}

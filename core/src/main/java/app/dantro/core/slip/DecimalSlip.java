@@ -1,0 +1,126 @@
+package app.dantro.core.slip;
+
+import app.dantro.core.circuit.HealthyDrop;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.quantity.Amount;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.DecimalMove;
+import app.dantro.core.reading.LoopClosure;
+import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.slip.Slip.Kind;
+import java.util.List;
+import java.util.Optional;
+
+/** A point that slipped: against the sum around a loop, the drops beside it, or the conductor's own limit. */
+final class DecimalSlip {
+    private static final double FITS_SIGMAS = 2.5;
+    /** A sum is no better known than this share of itself. */
+    private static final double ASSUMED_LEAST_SHARE = 0.02;
+    /** Readings add up around a loop only if one current flowed; after a repair more flows than before. */
+    private static final double SAME_CURRENT = 1.1;
+    /** A piece may read this share more than the stretch around it before that is odd. */
+    private static final double ASSUMED_NESTED_SLACK = 0.15;
+
+    private static final double NOISE_SIGMAS = 3;
+    private static final double CORROBORATING_SHARE = 0.5;
+    /** Copper that shows less than this share of the least it loses was not what was read. */
+    private static final double ASSUMED_BELOW_COPPER = 1.0 / 3;
+
+    private DecimalSlip() {}
+
+    static Optional<Slip> asked(Entry entry) {
+        if (!entry.reading().condition().starterCalled() || entry.reading().volts() == 0) {
+            return Optional.empty();
+        }
+        Optional<Slip> sum = byClosure(entry);
+        if (sum.isPresent() || !entry.stretch().isDrop()) {
+            return sum;
+        }
+        return byNeighbours(entry).or(() -> byLimit(entry));
+    }
+
+    private static Optional<Slip> byClosure(Entry entry) {
+        Readings together = entry.counted().where(r -> {
+            double share = entry.currentShare(r);
+            return share > 1 / SAME_CURRENT && share < SAME_CURRENT;
+        });
+        double read = entry.reading().volts();
+        return LoopClosure.around(entry.reading(), together.all())
+                .filter(sum -> sum.contradicts(read))
+                .flatMap(sum -> {
+                    double sigma = Math.max(sum.standardVolts(), ASSUMED_LEAST_SHARE * Math.abs(sum.volts()));
+                    return DecimalMove.back()
+                            .filter(move -> Math.abs(read * move - sum.volts()) < FITS_SIGMAS * sigma)
+                            .filter(move -> Math.abs(sum.volts()) > LoopClosure.OFF_VOLTS)
+                            .boxed()
+                            .findFirst()
+                            .map(move -> slip(
+                                    entry,
+                                    move,
+                                    SlipReason.DOES_NOT_ADD_UP.with(entry.shown(), Quantity.volts(sum.volts()))));
+                });
+    }
+
+    private static Optional<Slip> byNeighbours(Entry entry) {
+        double size = entry.size();
+        double noise = NOISE_SIGMAS * MeterError.standardVolts(entry.reading());
+        for (Reading other : entry.drops()) {
+            Stretch stretch = entry.loop().between(other.red(), other.black());
+            double otherSize = Math.abs(other.volts()) * entry.currentShare(other);
+            double most = otherSize * (1 + ASSUMED_NESTED_SLACK);
+            double least = otherSize * (1 - ASSUMED_NESTED_SLACK);
+            Quantity shown = Quantity.volts(other.volts(), other.typed().resolutionVolts());
+            if (stretch.covers(entry.stretch()) && size > most + noise && size * 0.1 <= most) {
+                return Optional.of(slip(entry, 0.1, SlipReason.MORE_THAN_AROUND.with(entry.shown(), shown)));
+            }
+            if (entry.stretch().covers(stretch) && size < least - noise && size * 10 >= least) {
+                return Optional.of(slip(entry, 10, SlipReason.LESS_THAN_INSIDE.with(entry.shown(), shown)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Slip> byLimit(Entry entry) {
+        HealthyDrop healthy = entry.healthy();
+        double size = entry.size();
+        boolean belowCopper = !healthy.estimated() && size < ASSUMED_BELOW_COPPER * healthy.lowVolts();
+        if (belowCopper && healthy.holds(size * 10)) {
+            return Optional.of(slip(entry, 10, SlipReason.LESS_THAN_COPPER.with(entry.shown(), current(healthy))));
+        }
+        if (size <= healthy.upperVolts() || corroborated(entry)) {
+            return Optional.empty();
+        }
+        Reason why = SlipReason.WOULD_BE_A_FAULT.with(
+                entry.shown(),
+                Quantity.volts(healthy.lowVolts()),
+                Quantity.volts(healthy.upperVolts()),
+                current(healthy));
+        return DecimalMove.USUAL.stream()
+                .map(move -> 1 / move.factor())
+                .filter(back -> back < 1 && healthy.holds(size * back))
+                .findFirst()
+                .map(back -> slip(entry, back, why));
+    }
+
+    /** True if a reading around it, or inside it, lost at least half as much. */
+    private static boolean corroborated(Entry entry) {
+        return entry.drops().stream().anyMatch(other -> {
+            Stretch stretch = entry.loop().between(other.red(), other.black());
+            boolean nested = stretch.covers(entry.stretch()) || entry.stretch().covers(stretch);
+            double size = Math.abs(other.volts()) * entry.currentShare(other);
+            return nested && size >= CORROBORATING_SHARE * entry.size();
+        });
+    }
+
+    private static Quantity current(HealthyDrop healthy) {
+        return Quantity.named(Amount.amps(healthy.amps()) + (healthy.estimated() ? ", estimated" : ""));
+    }
+
+    private static Slip slip(Entry entry, double move, Reason why) {
+        return Slip.asking(
+                Kind.DECIMAL, List.of(why, SlipReason.WHAT.with()), entry.moved(move), entry.asRead(), Entry.repeat());
+    }
+}

@@ -1,0 +1,46 @@
+package app.dantro.core.slip;
+
+import app.dantro.core.quantity.Reason;
+
+/** What is odd about a reading, and what may be answered. */
+enum SlipReason implements Reason.Kind {
+    TOO_FINE,
+    BEYOND_RANGE,
+    WHICH_WAS_IT,
+    OTHER_RANGE,
+    BETTER_RANGE,
+    ABOVE_BATTERY,
+    OVERCHARGE,
+    NO_BATTERY,
+    AGAINST_THE_FLOW,
+    DOES_NOT_ADD_UP,
+    MORE_THAN_AROUND,
+    LESS_THAN_INSIDE,
+    LESS_THAN_COPPER,
+    WOULD_BE_A_FAULT,
+    NO_CURRENT_KNOWN,
+    UNLOADED_SIDE,
+    READ_LATER,
+    RUNNING_VOLTAGE,
+    NOTHING_ACROSS_LIVE,
+    BEYOND_RATING,
+    WHAT,
+    SHOWED,
+    SWAPPED,
+    AS_SHOWN,
+    NOT_SURE,
+    STARTER_TURNED,
+    NOTHING_TURNED,
+    WITH_THE_CLAMP,
+    LOADS_ARE_ON,
+    TOGETHER,
+    BELONG_TOGETHER,
+    IT_RAN,
+    ENGINE_WAS_OFF,
+    ON_BRIGHT_METAL;
+
+    @Override
+    public String template() {
+        return SlipWords.of(this);
+    }
+}

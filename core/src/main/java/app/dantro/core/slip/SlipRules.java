@@ -1,0 +1,42 @@
+package app.dantro.core.slip;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import java.util.List;
+import java.util.Optional;
+
+/** Looks at a reading as it is entered, against the circuit and the readings that count already. */
+public final class SlipRules {
+    /** The first doubt is asked: range, source, sign, decimal, current (docs/job.md, slips to catch). */
+    private static final List<SlipRule> ON_THE_STARTERS_WAY =
+            List.of(RangeSlip::asked, SourceSlip::asked, SignSlip::asked, DecimalSlip::asked, CurrentSlip::asked);
+
+    /** Where the starter's current does not flow, only what no vehicle shows is odd. */
+    private static final List<SlipRule> ELSEWHERE = List.of(RangeSlip::asked, SourceSlip::beyondSystem);
+
+    private SlipRules() {}
+
+    /** One kind of slip. */
+    interface SlipRule {
+        Optional<Slip> asked(Entry entry);
+    }
+
+    /**
+     * What is asked about a reading before it counts; the charging side's doubts come after the others.
+     *
+     * @param celsius temperature of the conductors in °C
+     * @param counted the case's readings that count so far
+     */
+    public static Optional<Slip> atEntry(
+            Circuit circuit, SeriesLoop loop, double celsius, Readings counted, Reading reading) {
+        return onLoop(loop, celsius, counted, reading).or(() -> ChargingSlips.check(circuit, counted, reading));
+    }
+
+    static Optional<Slip> onLoop(SeriesLoop loop, double celsius, Readings counted, Reading reading) {
+        Entry entry = Entry.of(loop, celsius, counted, reading);
+        List<SlipRule> rules = entry.onTheStartersWay() ? ON_THE_STARTERS_WAY : ELSEWHERE;
+        return rules.stream().flatMap(rule -> rule.asked(entry).stream()).findFirst();
+    }
+}

@@ -1,0 +1,58 @@
+package app.dantro.core.slip;
+
+/** The sentences of slips and their answers. */
+final class SlipWords {
+    private SlipWords() {}
+
+    static String of(SlipReason reason) {
+        return switch (reason) {
+            case TOO_FINE -> "The %s range has a last digit of %s, so it cannot show %s.";
+            case BEYOND_RANGE -> "The %s range ends at %s, so it cannot show %s.";
+            case WHICH_WAS_IT -> "Which was it?";
+            case OTHER_RANGE -> "The value is right, the range was another";
+            case BETTER_RANGE -> "Measure again on the %s range";
+            case ABOVE_BATTERY -> "%s is more than the battery's own %s: no part can lose that.";
+            case OVERCHARGE ->
+                "%s while charging: above %s V stop the engine, do not rev it. Was that what the meter showed?";
+            case NO_BATTERY -> "%s does not fit a %s V battery.";
+            case AGAINST_THE_FLOW -> "%s runs against the flow: current goes from %s to %s. Were the leads swapped?";
+            case DOES_NOT_ADD_UP -> "%s does not add up with the others, which leave %s here.";
+            case MORE_THAN_AROUND -> "%s is more than the %s of the whole stretch around it.";
+            case LESS_THAN_INSIDE -> "%s is less than the %s of a piece inside it.";
+            case LESS_THAN_COPPER -> "%s is less than the copper alone must lose at %s.";
+            case WOULD_BE_A_FAULT -> "%s would be a fault; a healthy one loses %s to %s at %s.";
+            case NO_CURRENT_KNOWN ->
+                "%s with no current known proves nothing about the wire: without current nothing is lost. Did the starter turn?";
+            case UNLOADED_SIDE ->
+                "%s over a whole side, without its current. Under 0.03 V either next to nothing flows or a lead has no contact: what does the clamp show?";
+            case READ_LATER ->
+                "Read %s min after the last one with the loads on, and without a current. The battery takes less by now: they may not belong together.";
+            case RUNNING_VOLTAGE -> "%s is a running engine's voltage, not %s. Did the engine run, or is a charger on?";
+            case NOTHING_ACROSS_LIVE ->
+                "%s across %s and %s, which is live unless its wire is open. Did a probe slip, is the case without its ground, or was the meter on AC?";
+            case BEYOND_RATING ->
+                "%s is more than the alternator's %s. Was the clamp zeroed, around one cable, and its output factor right?";
+            case WHAT -> "What did the meter show?";
+            default -> answer(reason);
+        };
+    }
+
+    private static String answer(SlipReason reason) {
+        return switch (reason) {
+            case SHOWED -> "It showed %s";
+            case SWAPPED -> "Leads swapped: %s";
+            case AS_SHOWN -> "Leads as shown: %s";
+            case NOT_SURE -> "Not sure: measure again";
+            case STARTER_TURNED -> "The starter turned";
+            case NOTHING_TURNED -> "Nothing turned: keep it as a check of the meter";
+            case WITH_THE_CLAMP -> "Loads checked: I read it again with the clamp";
+            case LOADS_ARE_ON -> "Loads are on, leads on bright metal: keep it";
+            case TOGETHER -> "Read them again together, or with the clamp";
+            case BELONG_TOGETHER -> "Same loads, same speed: they belong together";
+            case IT_RAN -> "It ran, or a charger is on: read again with all off";
+            case ENGINE_WAS_OFF -> "Engine and charger were off";
+            case ON_BRIGHT_METAL -> "Maybe: measure again on DC, on bright metal";
+            default -> throw new IllegalArgumentException("There are no words for (%s).".formatted(reason));
+        };
+    }
+}

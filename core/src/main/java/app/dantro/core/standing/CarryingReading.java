@@ -1,0 +1,80 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.finding.Suspicion;
+import app.dantro.core.inference.Observation;
+import app.dantro.core.inference.Posterior;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+
+/** What each reading does to the suspicions, by leaving it out; worked out once for each reading, within one judgement. */
+final class CarryingReading {
+    private final Posterior posterior;
+    private final Map<UUID, Posterior> without = new HashMap<>();
+
+    CarryingReading(Posterior posterior) {
+        this.posterior = posterior;
+    }
+
+    /** The reading that alone carries a part's verdict, if one does. */
+    Optional<UUID> of(PartId part) {
+        return readings().stream()
+                .filter(r -> !takenAgain(r))
+                .filter(r -> without(r, part) < Marks.CARRIED_BY_OTHERS)
+                .min(Comparator.comparingDouble(r -> without(r, part)));
+    }
+
+    /** The readings that moved a part's probability, the strongest first. */
+    List<Suspicion.Influence> influences(PartId part, double with) {
+        return readings().stream()
+                .map(r -> new Suspicion.Influence(r, without(r, part)))
+                .filter(i -> Math.abs(i.without() - with) > Marks.LEAST_INFLUENCE)
+                .sorted(Comparator.comparingDouble(i -> -Math.abs(i.without() - with)))
+                .limit(Marks.MOST_INFLUENCES)
+                .toList();
+    }
+
+    /** A reading that is probably a slip and was not taken again yet. */
+    Optional<UUID> doubted() {
+        List<Observation> all = posterior.evidence().observations();
+        for (int i = 0; i < all.size(); i++) {
+            Observation doubted = all.get(i);
+            boolean again = all.subList(i + 1, all.size()).stream()
+                    .anyMatch(later -> later.what().same(doubted.what()));
+            if (doubted.what().isVolts() && !again && posterior.slip(i) > Marks.DOUBTED) {
+                return Optional.of(doubted.reading());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Probability of a part if one reading had not been taken. */
+    private double without(UUID reading, PartId part) {
+        return without.computeIfAbsent(reading, posterior::without).probability(part);
+    }
+
+    /** True if the same thing was read twice, and neither is taken for a slip. */
+    private boolean takenAgain(UUID reading) {
+        List<Observation> all = posterior.evidence().observations();
+        return all.stream()
+                .filter(o -> o.reading().equals(reading) && o.what().isVolts())
+                .findFirst()
+                .map(own -> IntStream.range(0, all.size())
+                                .filter(j -> all.get(j).what().same(own.what()) && posterior.slip(j) < Marks.AGREES)
+                                .count()
+                        > 1)
+                .orElse(false);
+    }
+
+    private List<UUID> readings() {
+        return posterior.evidence().observations().stream()
+                .map(Observation::reading)
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,87 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.Statements;
+import app.dantro.core.starting.StartingReason;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What a judged case says first: what is faulty, what is likeliest, or that nothing shows. */
+final class Headline {
+    private final Findings rules;
+    private final Judgement judgement;
+
+    Headline(Findings rules, Judgement judgement) {
+        this.rules = rules;
+        this.judgement = judgement;
+    }
+
+    List<Reason> of(List<PartFinding> parts) {
+        if (!judgement.anythingRead()) {
+            return rules.because();
+        }
+        String faulty = parts.stream()
+                .filter(p -> p.standing() == Standing.FAULTY)
+                .map(PartFinding::name)
+                .collect(Collectors.joining(", the "));
+        if (!faulty.isEmpty()) {
+            boolean rulesSay = rules.because().get(0).is(StartingReason.FAULTY);
+            return rulesSay ? rules.because() : List.of(StandingReason.FAULTY.with(Quantity.named(faulty)));
+        }
+        List<PartFinding> likely = likely(parts);
+        if (!likely.isEmpty()) {
+            return List.of(likeliest(likely));
+        }
+        return judgement.healthy() ? nothing() : rules.because();
+    }
+
+    private List<PartFinding> likely(List<PartFinding> parts) {
+        return parts.stream()
+                .filter(p -> p.suspicion()
+                        .filter(s -> s.probability() >= Marks.SUSPECT && judgement.touched(p.part(), s.probability()))
+                        .isPresent())
+                .sorted(Comparator.comparingDouble(
+                        p -> -p.suspicion().orElseThrow().probability()))
+                .toList();
+    }
+
+    private Reason likeliest(List<PartFinding> likely) {
+        PartFinding first = likely.get(0);
+        Statements said = rules.evidence().statements();
+        Optional<Look> refuted = judgement.refuted(first.part(), said);
+        Quantity name = Quantity.named(first.name());
+        if (refuted.isPresent()) {
+            Look look = refuted.get();
+            String answer =
+                    look.topic().words(said.about(look.topic()).orElseThrow().value());
+            return StandingReason.LOOKED_NOT_BAD.with(
+                    Quantity.named(look.topic().title()), Quantity.named(answer), name);
+        }
+        Quantity words = Quantity.named(capital(first.suspicion().orElseThrow().words()));
+        return likely.size() == 1
+                ? StandingReason.LIKELIEST.with(words, name)
+                : StandingReason.LIKELIEST_OF.with(words, name, Quantity.count(likely.size() - 1L));
+    }
+
+    /** What was certified by drops is said beside it. */
+    private List<Reason> nothing() {
+        List<Reason> all = new ArrayList<>(List.of(StandingReason.NO_FAULT.with()));
+        boolean certified = rules.because().stream()
+                .anyMatch(r -> r.is(StartingReason.SUPPLY_CERTIFIED, StartingReason.RETURN_CERTIFIED));
+        if (certified) {
+            all.addAll(rules.because());
+        }
+        return all;
+    }
+
+    private static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+}

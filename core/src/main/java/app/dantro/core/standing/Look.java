@@ -1,0 +1,40 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import java.util.Set;
+
+/**
+ * Something to see or try before a device may be called faulty.
+ *
+ * @param wanted the answers that speak for the device being faulty; any other speaks against it
+ */
+public record Look(Topic topic, Set<Answer> wanted, Reason what) {
+    public Look {
+        wanted = Set.copyOf(wanted);
+    }
+
+    static Look of(Topic topic, Requirement what, Answer... wanted) {
+        return new Look(topic, Set.of(wanted), what.with());
+    }
+
+    public String words() {
+        return what.words();
+    }
+
+    /** True if nobody has looked yet. */
+    public boolean open(Statements statements) {
+        return statements.about(topic).isEmpty();
+    }
+
+    public boolean seen(Statements statements) {
+        return statements.answer(topic).filter(wanted::contains).isPresent();
+    }
+
+    /** True if it was seen, and is not so. */
+    public boolean refuted(Statements statements) {
+        return !open(statements) && !seen(statements);
+    }
+}

@@ -1,0 +1,65 @@
+package app.dantro.core.standing;
+
+/**
+ * Every threshold of the standings. What is called faulty and when was chosen on simulated vehicles with hidden faults,
+ * seeds and worlds in docs/judgement.md (docs/decisions/0010 and docs/decisions/0013).
+ */
+final class Marks {
+    /** A wiring part is called at this probability; a device costs more, so it takes more (docs/decisions/0010). */
+    static final double CALLED = 0.965;
+
+    static final double DEVICE_CALLED = 0.99;
+    /** A vehicle is called healthy at this probability (docs/decisions/0010). */
+    static final double HEALTHY = 0.86;
+    /** A battery is called flat at this probability: it wants charging, which proves nothing (docs/decisions/0010). */
+    static final double FLAT = 0.90;
+
+    /** A part this likely is a suspect. */
+    static final double SUSPECT = 0.15;
+
+    static final double LIKELIER_THAN_NOT = 0.5;
+    /** Drops that call a part faulty stand while the judgement gives it at least this. */
+    static final double RULED_OUT = 0.5;
+
+    static final double EXONERATED = 0.02;
+    /** Another fault this likely keeps what was read from counting as shown. */
+    static final double OTHERS_RULED_OUT = 0.15;
+
+    /** A reading this likely to be a slip is doubted, and asked for again before anything rests on it. */
+    static final double DOUBTED = 0.4;
+    /** Below this without a reading, that reading carries the verdict alone (docs/decisions/0010). */
+    static final double CARRIED_BY_OTHERS = 0.12;
+    /** Two readings of the same agree if neither is a slip with more than this. */
+    static final double AGREES = 0.2;
+
+    /** The median may be this much below the healthy upper bound, since the reading has its error too (docs/decisions/0013). */
+    static final double NEARLY = 0.95;
+    /** This much above the upper bound no healthy part lies, whatever the vehicle (docs/decisions/0013). */
+    static final double CLEARLY = 2.5;
+    /** Up to this much above it healthy parts of unusual vehicles do lie (docs/decisions/0013). */
+    static final double CLOSE = 1.3;
+
+    static final double USUAL_STRAIN = 0.70;
+    static final double LITTLE_STRAIN = 0.60;
+    /** Healthy devices lie within 3.9 standard deviations (99 %, spreads half as wide again); a faulty one lies beyond. */
+    static final double FAR_OFF_SIGMAS = 4.6;
+
+    static final double NEARLY_ALL_AMPS = 0.9;
+
+    /** Certified by all readings: this unlikely, and the mildest fault refuted by two and a half standard deviations. */
+    static final double REFUTED = 0.004;
+
+    static final double REFUTING_NATS = 3;
+
+    /** An influence is named if it moved a suspicion by this much; the strongest few are. */
+    static final double LEAST_INFLUENCE = 0.02;
+
+    static final int MOST_INFLUENCES = 4;
+    /** Beyond this ratio of an interval's ends one number would claim too much. */
+    static final double WIDE = 2;
+
+    static final int AT_THE_BOUND_LOOKED_AT = 4;
+    static final int FORECASTS = 48;
+
+    private Marks() {}
+}

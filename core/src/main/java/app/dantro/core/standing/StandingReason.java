@@ -1,0 +1,43 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.quantity.Reason;
+
+/** Why the judgement gives a part its standing, what its headline says, and what it still wants. */
+public enum StandingReason implements Reason.Kind {
+    NOTHING_SPEAKS,
+    LOOK_SAYS_OTHERWISE,
+    DIODES,
+    READINGS_ALONE,
+    SUSPECTED,
+    HAS_ABOUT,
+    READINGS_AGREE,
+    CONTRADICTED,
+    EXONERATED,
+    NOT_CAUSE_NOT_CERTIFIED,
+    FAULT_WOULD_SHOW,
+
+    FAULTY,
+    LIKELIEST,
+    LIKELIEST_OF,
+    LOOKED_NOT_BAD,
+    NO_FAULT,
+
+    ACROSS_JUST_THIS,
+    SECOND_ACROSS,
+    SECOND_AGREEING,
+    READINGS_AFTER,
+
+    SITS_INSIDE,
+    ANSWERS_COMMAND,
+    DOES_NOT_FOLLOW,
+    DOES_NOT_ANSWER,
+    COMMAND_IT,
+    GENERATOR_DELIVERS,
+    PHASES_DIFFER,
+    PHASES_TELL;
+
+    @Override
+    public String template() {
+        return StandingWords.of(this);
+    }
+}

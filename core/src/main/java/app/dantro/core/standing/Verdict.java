@@ -1,0 +1,86 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Suspicion;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * What a judgement came to: values only, to be kept and shared.
+ *
+ * @param healthy probability that nothing is wrong
+ * @param called the part that may be called faulty
+ * @param ranked every part that any explanation calls bad, the likeliest first
+ * @param suspects the parts worth naming, the likeliest first; none before anything was read
+ * @param gates what the verdict of each suspect device rests on
+ * @param whatIf what the likeliest repair would change, once it is worth foreseeing
+ * @param likeliest what repairing the part that stands first would change, however unlikely
+ */
+public record Verdict(
+        double healthy,
+        Optional<PartId> called,
+        List<Ranked> ranked,
+        List<PartFinding> suspects,
+        Map<PartId, DeviceGate> gates,
+        Optional<WhatIf> whatIf,
+        Optional<WhatIf> likeliest) {
+    private static final double ASSUMED_WORTH_NAMING = 0.02;
+    private static final int MOST = 5;
+    private static final double ASSUMED_WORTH_FORESEEING = 0.3;
+
+    /** A part with the probability that it is at fault. */
+    public record Ranked(PartId part, double probability) {}
+
+    public Verdict {
+        ranked = List.copyOf(ranked);
+        suspects = List.copyOf(suspects);
+        gates = Map.copyOf(gates);
+    }
+
+    /** What a judgement and the findings it went into come to. */
+    public static Verdict of(Findings findings, Judgement judgement) {
+        List<PartFinding> suspects = judgement.anythingRead() ? suspects(findings) : List.of();
+        return new Verdict(
+                judgement.posterior().healthy(),
+                judgement.called(),
+                judgement.ranked().stream()
+                        .map(p -> new Ranked(p, judgement.probability(p)))
+                        .toList(),
+                suspects,
+                findings.parts().stream()
+                        .filter(p -> DeviceGate.isFor(findings, p))
+                        .collect(
+                                Collectors.toMap(PartFinding::part, p -> DeviceGate.of(findings, judgement, p.part()))),
+                suspects.stream()
+                        .findFirst()
+                        .filter(p -> probability(p) >= ASSUMED_WORTH_FORESEEING)
+                        .flatMap(p -> WhatIf.of(judgement.posterior(), p.part())),
+                judgement.ranked().stream().findFirst().flatMap(p -> WhatIf.of(judgement.posterior(), p)));
+    }
+
+    /** Probability that a part is at fault. */
+    public double probability(PartId part) {
+        return ranked.stream()
+                .filter(r -> r.part().equals(part))
+                .mapToDouble(Ranked::probability)
+                .findFirst()
+                .orElse(0);
+    }
+
+    private static List<PartFinding> suspects(Findings findings) {
+        return findings.parts().stream()
+                .filter(p -> p.suspicion().isPresent() && probability(p) >= ASSUMED_WORTH_NAMING)
+                .sorted(Comparator.comparingDouble(p -> -probability(p)))
+                .limit(MOST)
+                .toList();
+    }
+
+    private static double probability(PartFinding part) {
+        return part.suspicion().map(Suspicion::probability).orElseThrow();
+    }
+}

@@ -1,0 +1,161 @@
+package app.dantro.core.starting;
+
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.limits.Margin;
+import app.dantro.core.limits.StateOfCharge;
+import app.dantro.core.network.BatteryModel;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Standing of the battery: charge first, then (rest − cranking) ÷ current (docs/job.md, battery). */
+public final class BatteryRules {
+    /** Least base voltage of a 12 V block for a starting test: three quarters charged (docs/job.md, battery). */
+    public static final double CHARGED_VOLTS = StateOfCharge.CHARGED_VOLTS;
+
+    /** What 12.4 V speaks of in the model; a fuller battery has less resistance (docs/physics.md, battery). */
+    private static final double LEAST_STATE_OF_CHARGE = 0.65;
+
+    /** With less than this of the class's current a crank tells nothing of the battery. */
+    private static final double ASSUMED_LEAST_SHARE_OF_CLASS_CURRENT = 0.5;
+
+    private final Terms terms;
+    private final double leastAmps;
+
+    BatteryRules(Terms terms) {
+        this.terms = terms;
+        this.leastAmps = ASSUMED_LEAST_SHARE_OF_CLASS_CURRENT * terms.usualAmps;
+    }
+
+    /**
+     * What one battery is judged on.
+     *
+     * @param blocks 12 V blocks in series between the posts
+     * @param usualAmps what it delivers at least while cranking, in A
+     * @param ammeter where its current is measured
+     */
+    record Terms(
+            Battery battery,
+            String name,
+            int blocks,
+            double usualAmps,
+            double celsius,
+            Statements statements,
+            StartingReason ammeter) {}
+
+    /** The rules for everything between the loop's posts. */
+    static BatteryRules ofPosts(SeriesLoop loop, double celsius, Statements statements) {
+        return new BatteryRules(new Terms(
+                loop.battery(),
+                "battery",
+                loop.blocks(),
+                loop.crankingAmps().lowAmps(),
+                celsius,
+                statements,
+                StartingReason.CRANKING_CURRENT));
+    }
+
+    /** True if the base voltage looks like surface charge that has not been removed and read again. */
+    public static boolean surfaceCharged(Readings bases, int blocks, Statements statements) {
+        return bases.size() == 1 && bases.all().get(0).volts() > surfaceVolts(statements) * blocks;
+    }
+
+    /**
+     * Beyond this a 12 V block carries surface charge, by its chemistry; soon after charging, beyond what a full one rests
+     * at (docs/job.md, battery).
+     */
+    public static double surfaceVolts(Statements statements) {
+        StateOfCharge chemistry = statements
+                .answer(Topic.CHEMISTRY)
+                .map(a -> StateOfCharge.valueOf(a.name()))
+                .orElse(StateOfCharge.FLOODED);
+        return statements.says(Topic.CHARGER, Answer.YES) ? chemistry.fullVolts() : chemistry.surfaceVolts();
+    }
+
+    PartFinding finding(Readings bases, Readings cranks) {
+        if (bases.isEmpty()) {
+            return found(Standing.NOT_PROVEN, StartingReason.BASE_NOT_READ.with())
+                    .missing(StartingReason.BASE_VOLTAGE.with());
+        }
+        Reading base = bases.newest().orElseThrow();
+        double chargedVolts = CHARGED_VOLTS * terms.blocks;
+        if (base.volts() < chargedVolts) {
+            return found(
+                            Standing.NOT_PROVEN,
+                            StartingReason.CHARGE_FIRST.with(shown(base), Quantity.volts(chargedVolts)))
+                    .carriedBy(base.id())
+                    .missing(StartingReason.CHARGED_BATTERY.with());
+        }
+        if (surfaceCharged(bases, terms.blocks, terms.statements)) {
+            return found(Standing.NOT_PROVEN, StartingReason.SURFACE_CHARGE.with(shown(base)))
+                    .carriedBy(base.id())
+                    .missing(StartingReason.BASE_AFTER_SURFACE.with());
+        }
+        return cranks.isEmpty()
+                ? found(Standing.NOT_PROVEN, StartingReason.CHARGED_NOT_LOADED.with(shown(base)))
+                        .carriedBy(base.id())
+                        .missing(StartingReason.POSTS_WHILE_CRANKING.with())
+                : underLoad(base, cranks);
+    }
+
+    private PartFinding underLoad(Reading base, Readings cranks) {
+        Reading crank = cranks.newest().orElseThrow();
+        List<UUID> ids = List.of(base.id(), crank.id());
+        Optional<Double> amps = crank.amps().filter(a -> a >= leastAmps);
+        if (amps.isEmpty()) {
+            double limit = CrankingLimit.voltsAt(terms.celsius, terms.blocks);
+            boolean low = crank.volts() < limit;
+            Reason why = StartingReason.WITHOUT_ITS_CURRENT.with(
+                    shown(crank), Quantity.volts(limit), Quantity.count(Math.round(terms.celsius)));
+            return found(low ? Standing.SUSPECT : Standing.NOT_PROVEN, why)
+                    .carriedBy(ids)
+                    .missing(terms.ammeter.with());
+        }
+        double ohms = (base.volts() - crank.volts()) / amps.get();
+        double upper = upperOhms();
+        Reason sum = StartingReason.INNER_OHMS.with(
+                shown(base), shown(crank), Quantity.amps(amps.get()), Quantity.ohms(ohms), Quantity.ohms(upper));
+        if (Margin.near(ohms, upper, 0)) {
+            return found(Standing.NOT_PROVEN, sum, StartingReason.MARGINAL.with())
+                    .carriedBy(ids)
+                    .missing(StartingReason.ANOTHER_DAY.with());
+        }
+        if (ohms < upper) {
+            return found(Standing.CLEARED, new Reason(StartingReason.CHARGED_AND_INNER_OHMS, sum.numbers()))
+                    .carriedBy(ids);
+        }
+        boolean twice = cranks.size() > 1 && beyond(base, cranks.all().get(cranks.size() - 2), upper);
+        return twice
+                ? found(Standing.FAULTY, sum, StartingReason.READ_TWICE.with()).carriedBy(ids)
+                : found(Standing.SUSPECT, sum).carriedBy(ids).missing(StartingReason.SAME_AGAIN.with());
+    }
+
+    private static boolean beyond(Reading base, Reading crank, double upperOhms) {
+        return crank.flowingAmps()
+                .filter(a -> (base.volts() - crank.volts()) / a > upperOhms)
+                .isPresent();
+    }
+
+    private double upperOhms() {
+        return terms.battery.internalOhms().upperOhms() * BatteryModel.ohmsFactor(LEAST_STATE_OF_CHARGE, terms.celsius);
+    }
+
+    private PartFinding found(Standing standing, Reason... why) {
+        return PartFinding.open(terms.battery.id(), terms.name).as(standing, why);
+    }
+
+    private static Quantity shown(Reading reading) {
+        return Quantity.volts(reading.volts(), reading.resolutionVolts());
+    }
+}

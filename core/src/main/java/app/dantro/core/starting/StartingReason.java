@@ -1,0 +1,68 @@
+package app.dantro.core.starting;
+
+import app.dantro.core.quantity.Reason;
+
+/** Why parts of the starting loop stand where they stand, by drops alone. */
+public enum StartingReason implements Reason.Kind {
+    NO_READINGS,
+    FAULTY,
+    SUSPECT,
+    LOST_IN_SOME,
+    BATTERY_CLEARED,
+    BATTERY_SUSPECT,
+    SUPPLY_CERTIFIED,
+    RETURN_CERTIFIED,
+    NOTHING_PROVEN,
+
+    STARTER_TURNS_NORMALLY,
+    STARTER_JUDGED_LAST,
+
+    ACROSS_AT_CURRENT,
+    ACROSS_WITHOUT_CURRENT,
+    TIMES_HEALTHY,
+    TAKES_OF,
+    STRETCH_FAILS_AT_CURRENT,
+    STRETCH_FAILS_WITHOUT_CURRENT,
+    ONLY_ONE_LEFT,
+    ONE_OF,
+    NOT_CROSSED,
+
+    BASE_NOT_READ,
+    CHARGE_FIRST,
+    SURFACE_CHARGE,
+    CHARGED_NOT_LOADED,
+    WITHOUT_ITS_CURRENT,
+    INNER_OHMS,
+    CHARGED_AND_INNER_OHMS,
+    MARGINAL,
+    READ_TWICE,
+    CELL_LACKING,
+    NOT_MATCHED,
+    IDLES_BY_CURRENT,
+    IDLES_BY_VOLTS,
+
+    BOTH_SIDES_CERTIFIED,
+    ENGINE_FREE,
+    CURRENT_ACROSS,
+    SECOND_READING,
+    READINGS_THAT_ADD_UP,
+    JUST_THIS_PART,
+    CURRENT_BY_CLAMP,
+    DROP_WITH_CURRENT,
+    BASE_VOLTAGE,
+    CHARGED_BATTERY,
+    BASE_AFTER_SURFACE,
+    POSTS_WHILE_CRANKING,
+    CRANKING_CURRENT,
+    OWN_CRANKING_CURRENT,
+    ANOTHER_DAY,
+    SAME_AGAIN,
+    SAME_AFTER_CHARGING,
+    BLOCKS_OF_ONE_CHARGE,
+    LINK_WHILE_CRANKING;
+
+    @Override
+    public String template() {
+        return StartingWords.of(this);
+    }
+}

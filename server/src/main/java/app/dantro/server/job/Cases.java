@@ -1,0 +1,102 @@
+package app.dantro.server.job;
+
+import app.dantro.core.circuit.Loop;
+import app.dantro.core.procedure.Assessment;
+import app.dantro.server.assess.Assessments;
+import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.CaseHead;
+import app.dantro.server.store.CaseStore;
+import app.dantro.server.store.CircuitStore;
+import app.dantro.server.store.EventStore;
+import app.dantro.server.store.PhotoStore;
+import app.dantro.server.store.ReadingStore;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.view.CaseCard;
+import app.dantro.server.view.CaseView;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Loads a case with all its events, and what follows from them. */
+@Service
+public class Cases {
+    private final CaseStore cases;
+    private final CircuitStore circuits;
+    private final ReadingStore readings;
+    private final EventStore events;
+    private final PhotoStore photos;
+    private final Assessments assessments;
+
+    Cases(
+            CaseStore cases,
+            CircuitStore circuits,
+            ReadingStore readings,
+            EventStore events,
+            PhotoStore photos,
+            Assessments assessments) {
+        this.cases = cases;
+        this.circuits = circuits;
+        this.readings = readings;
+        this.events = events;
+        this.photos = photos;
+        this.assessments = assessments;
+    }
+
+    /** @throws ProblemException 404 if there is no such case */
+    public StoredCase load(UUID id) {
+        return load(cases.find(id)
+                .orElseThrow(() -> ProblemException.notFound(
+                        "There is no case (%s). Open it from the Bay, or start a new one.".formatted(id))));
+    }
+
+    /** What the case shows now. */
+    public CaseView view(UUID id) {
+        return view(load(id));
+    }
+
+    /** What a loaded case shows. */
+    public CaseView view(StoredCase file) {
+        return CaseView.of(file, assess(file));
+    }
+
+    /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
+    public Assessment assess(StoredCase file) {
+        return assessments.of(file);
+    }
+
+    /** All cases, newest first. */
+    List<CaseCard> cards() {
+        return cases.findAll().stream()
+                .map(this::load)
+                .map(file -> CaseCard.of(file, assessments.ifReady(file)))
+                .toList();
+    }
+
+    /** The cases of one loop that are not set aside, newest first. */
+    public List<StoredCase> openOf(Loop loop) {
+        return cases.findAll().stream()
+                .filter(record -> record.concern() == loop)
+                .map(this::load)
+                .filter(file -> !file.isStruck(file.record().id()))
+                .toList();
+    }
+
+    /** What follows by rules alone. */
+    public Assessment assessByRules(StoredCase file) {
+        return assessments.byRules(file);
+    }
+
+    private StoredCase load(CaseHead record) {
+        UUID id = record.id();
+        return new StoredCase(
+                record,
+                circuits.newest(id),
+                readings.findByCase(id),
+                events.findRepairs(id),
+                events.findTests(id),
+                events.findStatements(id),
+                photos.findByCase(id),
+                events.findStrikes(id),
+                cases.findSimulation(id));
+    }
+}

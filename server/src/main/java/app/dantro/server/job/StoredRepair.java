@@ -1,7 +1,0 @@
-package app.dantro.server.job;
-
-import app.dantro.core.record.Repair;
-import java.util.UUID;
-
-/** A repair with its case and author. */
-public record StoredRepair(UUID caseId, Repair repair, String doneBy) {}

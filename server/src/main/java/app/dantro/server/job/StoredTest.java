@@ -1,7 +1,0 @@
-package app.dantro.server.job;
-
-import app.dantro.core.record.ComplaintTest;
-import java.util.UUID;
-
-/** A complaint test with its case and author. */
-public record StoredTest(UUID caseId, ComplaintTest test, String doneBy) {}

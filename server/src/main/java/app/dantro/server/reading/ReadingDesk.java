@@ -1,0 +1,90 @@
+package app.dantro.server.reading;
+
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.slip.Slip;
+import app.dantro.core.slip.SlipRules;
+import app.dantro.server.job.Cases;
+import app.dantro.server.live.CaseEvents;
+import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.ReadingStore;
+import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.StoredReading;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Takes readings and answers into the record. */
+@Service
+public class ReadingDesk {
+    private final Cases files;
+    private final ReadingStore store;
+    private final CaseEvents events;
+    private final Clock clock;
+
+    ReadingDesk(Cases files, ReadingStore store, CaseEvents events, Clock clock) {
+        this.files = files;
+        this.store = store;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /**
+     * What became of a send.
+     *
+     * @param added false if the very same reading was on record already
+     * @param file the case with the reading in it
+     */
+    public record Recorded(boolean added, StoredCase file) {}
+
+    /**
+     * Checks a reading for slips and appends it as it was typed.
+     *
+     * @throws ProblemException 409 if the id belongs to another reading
+     */
+    public Recorded record(StoredCase file, Reading reading, StoredReading.Source source, String by) {
+        UUID caseId = file.record().id();
+        CaseRecord evidence = file.evidence();
+        Reading onItsWay = evidence.onItsWay(reading);
+        Optional<Slip> slip =
+                SlipRules.atEntry(file.circuit(), file.loop(), file.record().celsius(), evidence.counted(), onItsWay);
+        StoredReading stored = new StoredReading(caseId, reading, source, by, clock.millis(), slip, Optional.empty());
+        if (store.add(stored)) {
+            events.changed(caseId);
+            return new Recorded(true, file.with(stored));
+        }
+        if (!store.find(reading.id()).orElseThrow().sameContent(stored)) {
+            throw ProblemException.conflict(
+                    "Another reading has this id (%s). Make a new id for a new reading; strike the old one out if it is wrong."
+                            .formatted(reading.id()));
+        }
+        return new Recorded(false, files.load(caseId));
+    }
+
+    /** Records the answer to the question that a reading raised. */
+    public void answer(UUID caseId, UUID readingId, Slip.Answer answer, String by) {
+        StoredReading stored = files.load(caseId).readings().stream()
+                .filter(r -> r.reading().id().equals(readingId))
+                .findFirst()
+                .orElseThrow(
+                        () -> ProblemException.notFound("There is no reading (%s) in this case.".formatted(readingId)));
+        Slip slip = stored.slip().orElseThrow(() -> ProblemException.conflict("Nothing was asked about this reading."));
+        if (slip.choices().stream().noneMatch(c -> c.answer() == answer)) {
+            throw ProblemException.field(
+                    "answer",
+                    "The answer (%s) is not offered. Choose one of %s."
+                            .formatted(
+                                    answer,
+                                    slip.choices().stream()
+                                            .map(Slip.Choice::answer)
+                                            .toList()));
+        }
+        boolean added = store.answer(readingId, answer, by, clock.millis());
+        if (!added && stored.answer().filter(a -> a == answer).isEmpty()) {
+            throw ProblemException.conflict(
+                    "The question is answered already. Strike the reading out and measure again if the answer was wrong.");
+        }
+        events.changed(caseId);
+    }
+}

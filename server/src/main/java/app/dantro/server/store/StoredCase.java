@@ -1,0 +1,138 @@
+package app.dantro.server.store;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Statements;
+import app.dantro.server.problem.ProblemException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/** All that is on record for one case. */
+public record StoredCase(
+        CaseHead record,
+        CaseCircuit onCircuit,
+        List<StoredReading> readings,
+        List<StoredRepair> repairs,
+        List<StoredTest> tests,
+        List<StoredStatement> statements,
+        List<StoredPhoto> photos,
+        List<Strike> strikes,
+        Optional<Simulation> simulation) {
+
+    public Circuit circuit() {
+        return onCircuit.circuit();
+    }
+
+    public SeriesLoop loop() {
+        return onCircuit.loop();
+    }
+
+    /** Name of any part, device, or the batteries together. */
+    public String nameOf(PartId part) {
+        return circuit().nameOf(part).orElseGet(() -> loop().nameOf(part));
+    }
+
+    /** Name of a probe point; its id if the circuit has it no more. */
+    public String nameOf(PointId point) {
+        return circuit().point(point).map(ProbePoint::name).orElse(point.value());
+    }
+
+    /**
+     * A probe point of this case's circuit.
+     *
+     * @throws ProblemException naming the field, if there is no such point
+     */
+    public PointId point(String field, String value) {
+        List<ProbePoint> points = circuit().points();
+        return points.stream()
+                .map(ProbePoint::id)
+                .filter(id -> id.value().equals(value))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.field(
+                        field,
+                        "There is no probe point (%s) in this circuit. It has: %s."
+                                .formatted(
+                                        value,
+                                        points.stream().map(p -> p.id().value()).collect(Collectors.joining(", ")))));
+    }
+
+    /** The same file with one more reading, in the order the store gives them. */
+    public StoredCase with(StoredReading reading) {
+        List<StoredReading> more = new ArrayList<>(readings);
+        more.add(reading);
+        more.sort(Comparator.comparingLong((StoredReading r) -> r.reading().takenAtMillis())
+                .thenComparing(r -> r.reading().id().toString()));
+        return new StoredCase(record, onCircuit, more, repairs, tests, statements, photos, strikes, simulation);
+    }
+
+    /** How many entries are on record; nothing is ever taken out, so a later state has never fewer. */
+    public int entries() {
+        int answers =
+                (int) readings.stream().filter(r -> r.answer().isPresent()).count();
+        return onCircuit.version()
+                + readings.size()
+                + answers
+                + repairs.size()
+                + tests.size()
+                + statements.size()
+                + photos.size()
+                + strikes.size();
+    }
+
+    /** The strike that is in force on a target, if it is struck. */
+    public Optional<Strike> strikeOn(UUID target) {
+        Map<UUID, Strike> newest = new HashMap<>();
+        strikes.forEach(s -> newest.put(s.target(), s));
+        return Optional.ofNullable(newest.get(target)).filter(s -> !s.restores());
+    }
+
+    public boolean isStruck(UUID target) {
+        return strikeOn(target).isPresent();
+    }
+
+    /** True for a reading, repair, test, statement or picture of this case, or the case itself. */
+    public boolean holds(UUID target) {
+        return record.id().equals(target)
+                || readings.stream().anyMatch(r -> r.reading().id().equals(target))
+                || repairs.stream().anyMatch(r -> r.repair().id().equals(target))
+                || tests.stream().anyMatch(t -> t.test().id().equals(target))
+                || statements.stream().anyMatch(s -> s.statement().id().equals(target))
+                || photos.stream().anyMatch(p -> p.id().equals(target));
+    }
+
+    /** The statements that are not struck, in the order they were recorded. */
+    public List<StoredStatement> standing() {
+        return statements.stream().filter(s -> !isStruck(s.statement().id())).toList();
+    }
+
+    /** The evidence that follows: struck repairs and tests left out, struck readings marked. */
+    public CaseRecord evidence() {
+        return new CaseRecord(
+                circuit(),
+                loop(),
+                record.celsius(),
+                readings.stream()
+                        .map(r -> r.recorded(isStruck(r.reading().id())))
+                        .toList(),
+                repairs.stream()
+                        .map(StoredRepair::repair)
+                        .filter(r -> !isStruck(r.id()))
+                        .toList(),
+                tests.stream()
+                        .map(StoredTest::test)
+                        .filter(t -> !isStruck(t.id()))
+                        .toList(),
+                Statements.of(
+                        standing().stream().map(StoredStatement::statement).toList()));
+    }
+}

@@ -1,0 +1,102 @@
+package app.dantro.server.view;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.finding.Suspicion;
+import app.dantro.core.inference.ResistanceBelief;
+import app.dantro.core.procedure.Assessment;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.standing.DeviceGate;
+import app.dantro.server.store.StoredCase;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A part with its standing.
+ *
+ * @param side of the starting loop that it lies on
+ * @param chargingSide of the charging loop that it lies on
+ */
+public record PartView(
+        String id,
+        String name,
+        String kind,
+        Optional<String> side,
+        Optional<String> chargingSide,
+        Standing standing,
+        String standingWords,
+        String says,
+        List<UUID> readings,
+        List<String> missing,
+        Optional<Double> probability,
+        Optional<String> probabilityWords,
+        Optional<ResistanceView> resistance,
+        List<InfluenceView> influences,
+        Optional<GateView> gate) {
+    static List<PartView> all(StoredCase file, Assessment assessment) {
+        ChargingSides charging = ChargingSides.of(file.circuit());
+        return assessment.findings().parts().stream()
+                .map(p -> of(file, charging, assessment, p))
+                .toList();
+    }
+
+    private static PartView of(StoredCase file, ChargingSides charging, Assessment assessment, PartFinding finding) {
+        PartId id = finding.part();
+        boolean wiring = file.loop().part(id).isPresent();
+        return new PartView(
+                id.value(),
+                finding.name(),
+                file.circuit().part(id).map(p -> p.kind().word()).orElse("component"),
+                wiring ? Optional.of(file.loop().sideOf(id).name()) : Optional.empty(),
+                charging.of(id).map(Side::name),
+                finding.standing(),
+                finding.standing().words(),
+                finding.says(),
+                finding.readings(),
+                finding.missing().stream().map(Reason::words).toList(),
+                finding.suspicion().map(Suspicion::probability),
+                finding.suspicion().map(Suspicion::words),
+                finding.suspicion().flatMap(Suspicion::resistance).map(ResistanceView::of),
+                finding.suspicion().map(s -> s.influences()).orElse(List.of()).stream()
+                        .map(i -> new InfluenceView(i.reading(), i.without(), Suspicion.words(i.without())))
+                        .toList(),
+                assessment.verdict().map(v -> v.gates().get(id)).map(GateView::of));
+    }
+
+    /**
+     * What a device's verdict rests on.
+     *
+     * @param decides what would decide next; absent if nothing is missing
+     */
+    public record GateView(List<GateItemView> items, Optional<String> decides) {
+        static GateView of(DeviceGate gate) {
+            return new GateView(
+                    gate.items().stream()
+                            .map(i -> new GateItemView(
+                                    i.words(),
+                                    i.delivers(),
+                                    i.state(),
+                                    i.state().words(),
+                                    i.shown()))
+                            .toList(),
+                    gate.decides());
+        }
+    }
+
+    /** One item of a gate: what reaches the device, or what it delivers. */
+    public record GateItemView(
+            String words, boolean delivers, DeviceGate.State state, String stateWords, Optional<String> shown) {}
+
+    /** What is known of a part's resistance: the ends between which it lies with 95 %. */
+    public record ResistanceView(double lowOhms, double medianOhms, double highOhms) {
+        static ResistanceView of(ResistanceBelief belief) {
+            return new ResistanceView(belief.lowOhms(), belief.medianOhms(), belief.highOhms());
+        }
+    }
+
+    /** What a reading did to a part: its probability had it not been taken. */
+    public record InfluenceView(UUID reading, double without, String withoutWords) {}
+}

@@ -1,0 +1,59 @@
+package app.dantro.server.view;
+
+import app.dantro.core.reading.Newest;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.Figure;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
+import app.dantro.server.store.StoredCase;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A topic with what may be stated and what was.
+ *
+ * @param choices empty if words or a number are stated
+ * @param unit of the number, if one is stated
+ */
+public record StatementView(
+        Topic topic,
+        Topic.Group group,
+        String title,
+        List<ChoiceView> choices,
+        Optional<String> unit,
+        Optional<StatedView> stated) {
+
+    /** A value that may be stated. */
+    public record ChoiceView(Answer value, String words) {}
+
+    /** What was stated last. */
+    public record StatedView(UUID id, String value, String words, String note, String by, long atMs) {}
+
+    static List<StatementView> of(StoredCase file) {
+        return Arrays.stream(Topic.values())
+                .filter(t -> t.group() != Topic.Group.PROOF)
+                .map(t -> of(file, t))
+                .toList();
+    }
+
+    private static StatementView of(StoredCase file, Topic topic) {
+        return new StatementView(
+                topic,
+                topic.group(),
+                topic.title(),
+                topic.answers().stream()
+                        .map(a -> new ChoiceView(a, topic.words(a)))
+                        .toList(),
+                topic.figure().map(Figure::unit),
+                file.standing().stream()
+                        .filter(s -> s.statement().topic() == topic)
+                        .reduce(Newest::of)
+                        .map(s -> stated(s.statement(), s.saidBy())));
+    }
+
+    private static StatedView stated(Statement s, String by) {
+        return new StatedView(s.id(), s.value(), s.topic().words(s.value()), s.note(), by, s.saidAtMillis());
+    }
+}
