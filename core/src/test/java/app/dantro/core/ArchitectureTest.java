@@ -66,7 +66,16 @@ class ArchitectureTest {
                         "charging"));
         rooms.put(
                 "planning",
-                List.of("quantity", "circuit", "network", "reading", "record", "fact", "inference", "finding", "standing"));
+                List.of(
+                        "quantity",
+                        "circuit",
+                        "network",
+                        "reading",
+                        "record",
+                        "fact",
+                        "inference",
+                        "finding",
+                        "standing"));
         rooms.put(
                 "procedure",
                 List.of(

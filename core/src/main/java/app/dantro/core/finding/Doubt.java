@@ -1,5 +1,7 @@
 package app.dantro.core.finding;
 
+import app.dantro.core.quantity.Reason;
+import java.util.List;
 import java.util.UUID;
 
 /**
@@ -7,6 +9,14 @@ import java.util.UUID;
  *
  * @param probability that it is a slip
  * @param residualSigmas how far it lies from what the others expect, in units of its uncertainty
- * @param sentence what is odd, the most plausible slip, and what to do
+ * @param because what is odd, the most plausible slip, and what to do
  */
-public record Doubt(UUID reading, double probability, double residualSigmas, String sentence) {}
+public record Doubt(UUID reading, double probability, double residualSigmas, List<Reason> because) {
+    public Doubt {
+        because = List.copyOf(because);
+    }
+
+    public String sentence() {
+        return Reason.words(because);
+    }
+}

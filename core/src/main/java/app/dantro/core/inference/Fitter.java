@@ -36,8 +36,7 @@ final class Fitter {
 
     final double[] covariance;
     final Gaussian gaussian;
-    private final int[] plus;
-    private final int[] minus;
+    private final List<Channels.Span> spans;
 
     Fitter(PreparedCircuit prepared, List<Observation> observations) {
         this.prepared = prepared;
@@ -49,20 +48,19 @@ final class Fitter {
         slopes = new double[count * columns];
         covariance = new double[count * count];
         gaussian = new Gaussian(Math.max(1, count));
-        plus = observations.stream().mapToInt(o -> prepared.plus(o.what())).toArray();
-        minus = observations.stream().mapToInt(o -> prepared.minus(o.what())).toArray();
+        spans = observations.stream().map(o -> prepared.channels().of(o.what())).toList();
     }
 
     /** Takes over a hypothesis; false if it has no operating point in one of the conditions. */
     boolean load(int first, int second) {
         for (int i = 0; i < count; i++) {
             Observable what = observations.get(i).what();
-            mean[i] = prepared.mean(first, second, what.condition(), plus[i], minus[i]);
+            mean[i] = prepared.mean(first, second, what.condition(), spans.get(i));
             if (Double.isNaN(mean[i])) {
                 return false;
             }
             difference[i] = observations.get(i).value() - mean[i];
-            prepared.slopes(first, second, what, mean[i], slopes, i * columns);
+            prepared.sensitivities().write(first, second, what, mean[i], slopes, i * columns);
         }
         for (int i = 0; i < count; i++) {
             for (int j = 0; j <= i; j++) {

@@ -1,9 +1,8 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.ResistanceRange;
-import java.util.Arrays;
 import java.util.OptionalInt;
 
 /**
@@ -19,9 +18,6 @@ public final class Forecast {
     private final double[] whitened;
     private final double[] slope;
     private final Weight weight;
-
-    /** What the readings weigh: {@code u = S⁻¹ (y − μ)}, {@code P = S⁻¹}, and their slopes. */
-    private record Weight(int[] chosen, double[] weighted, double[] precision, double[] slopes) {}
 
     private Forecast(
             PreparedCircuit prepared,
@@ -41,7 +37,7 @@ public final class Forecast {
     }
 
     static Forecast of(Fitter fitter, Explanation explanation) {
-        int[] chosen = new int[fitter.count - Long.bitCount(explanation.slips())];
+        int[] chosen = new int[fitter.count - explanation.slips().count()];
         for (int i = 0, at = 0; i < fitter.count; i++) {
             if (!explanation.slipped(i)) {
                 chosen[at++] = i;
@@ -56,80 +52,23 @@ public final class Forecast {
                 fitter.numbers(chosen, chosen.length),
                 fitter.whitened(chosen, chosen.length),
                 chosen.length,
-                weight(fitter, chosen));
+                Weight.of(fitter, chosen));
     }
 
-    private static Weight weight(Fitter fitter, int[] chosen) {
-        int n = chosen.length;
-        double[] precision = new double[n * n];
-        double[] slopes = new double[n * fitter.columns];
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                precision[i * n + j] = fitter.gaussian.precision(i, j);
-            }
-            System.arraycopy(fitter.slopes, chosen[i] * fitter.columns, slopes, i * fitter.columns, fitter.columns);
-        }
-        return new Weight(chosen, Arrays.copyOf(fitter.gaussian.weighted, n), precision, slopes);
-    }
-
-    /**
-     * How strongly the readings speak against a wiring part being bad too: the loss of log-likelihood if its resistance
-     * were at the upper bound of a healthy one, {@code ½ dᵀ P d − uᵀ d} with the readings' shifts d (first order).
-     */
+    /** How strongly the readings speak against a wiring part being bad too. */
     public Refutation refutation(Part part) {
-        ResistanceRange healthy = part.resistance().healthyAt(prepared.celsius());
-        double step = healthy.nominalOhms() * (Math.exp(PreparedCircuit.ASSUMED_WIDENING * healthy.logSpread()) - 1);
-        double steps = (healthy.upperOhms() - healthy.nominalOhms()) / step;
-        int column = prepared.columnOf(part.id());
-        int n = weight.chosen.length;
-        double nats = 0;
-        double most = 0;
-        int strongest = -1;
-        for (int i = 0; i < n; i++) {
-            double shift = weight.slopes[i * columns + column] * steps;
-            nats -= weight.weighted[i] * shift;
-            double own = 0;
-            for (int j = 0; j < n; j++) {
-                own += 0.5 * shift * weight.precision[i * n + j] * weight.slopes[j * columns + column] * steps;
-            }
-            nats += own;
-            if (own > most) {
-                most = own;
-                strongest = weight.chosen[i];
-            }
-        }
-        return new Refutation(nats, strongest < 0 ? OptionalInt.empty() : OptionalInt.of(strongest));
+        return weight.refutation(prepared, part);
     }
-
-    /**
-     * Evidence against a part being bad.
-     *
-     * @param nats loss of log-likelihood; 4.5 is as much as three standard deviations
-     * @param observation number of the observation that speaks loudest; empty if none speaks
-     */
-    public record Refutation(double nats, OptionalInt observation) {}
 
     /** The same vehicle with a part as good as new: its fault gone, everything else as the readings tell. */
     public Forecast repaired(PartId part) {
-        boolean firstGoes = explanation.first() > 0
-                && prepared.hypotheses().get(explanation.first()).parts().contains(part);
-        boolean secondGoes = explanation.second() >= 0
-                && prepared.hypotheses().get(explanation.second()).parts().contains(part);
-        int first =
-                firstGoes ? (explanation.second() >= 0 && !secondGoes ? explanation.second() : 0) : explanation.first();
-        int second = firstGoes || secondGoes ? -1 : explanation.second();
+        Explanation left = explanation.without(prepared, part);
         double[] kept = theta.clone();
-        if (firstGoes) {
+        if (left.first() != explanation.first()) {
             kept[prepared.severityColumn()] = theta[prepared.secondSeverityColumn()];
             kept[prepared.secondSeverityColumn()] = 0;
         }
-        return new Forecast(
-                prepared,
-                new Explanation(first, second, explanation.slips(), explanation.probability()),
-                kept,
-                whitened,
-                rows,
-                weight);
+        return new Forecast(prepared, left, kept, whitened, rows, weight);
     }
 
     public Explanation explanation() {
@@ -147,7 +86,7 @@ public final class Forecast {
         if (Double.isNaN(mean)) {
             return new Expected(Double.NaN, Double.NaN);
         }
-        prepared.slopes(explanation.first(), explanation.second(), what, mean, slope, 0);
+        prepared.sensitivities().write(explanation.first(), explanation.second(), what, mean, slope, 0);
         double shifted = mean;
         double variance = Fitter.variance(what, mean, resolution);
         for (int k = 0; k < columns; k++) {
@@ -168,11 +107,11 @@ public final class Forecast {
     public record Expected(double mean, double variance) {}
 
     /** Potentials of all outputs of a condition, moved by what the readings tell of the numbers; for planning. */
-    double[] outputs(app.dantro.core.circuit.Condition condition) {
+    double[] outputs(Condition condition) {
         ResponseTable table = prepared.table(condition);
         double[] all = new double[table.outputs];
         for (int i = 0; i < all.length; i++) {
-            all[i] = prepared.mean(explanation.first(), explanation.second(), condition, i, -1);
+            all[i] = prepared.mean(explanation.first(), explanation.second(), condition, new Channels.Span(i, -1));
             int at = (explanation.first() * table.outputs + i) * table.numbers;
             for (int k = 0; k < table.numbers; k++) {
                 all[i] += table.slopes[at + k] * theta[k];
@@ -186,13 +125,11 @@ public final class Forecast {
      * the readings tell of the vehicle together; infinite for what no healthy device can be, 0 if it is not at fault.
      */
     public double off(PartId device) {
-        boolean second = explanation.second() >= 0
-                && prepared.hypotheses().get(explanation.second()).parts().contains(device);
-        int hypothesis = second ? explanation.second() : explanation.first();
-        if (!prepared.hypotheses().get(hypothesis).parts().contains(device)) {
+        OptionalInt hypothesis = explanation.calling(prepared, device);
+        if (hypothesis.isEmpty()) {
             return 0;
         }
-        double[] off = prepared.off(hypothesis, severity(device).mean());
+        double[] off = prepared.off(hypothesis.getAsInt(), severity(device).mean());
         double most = 0;
         for (int k = 0; k < off.length; k++) {
             double whole = off[k] == 0 ? 0 : off[k] + PreparedCircuit.ASSUMED_WIDENING * theta[k];
@@ -206,7 +143,7 @@ public final class Forecast {
     }
 
     /** For every output of a condition its slopes, followed by what of them the readings took away: {@code W a}. */
-    double[][] spreads(app.dantro.core.circuit.Condition condition) {
+    double[][] spreads(Condition condition) {
         ResponseTable table = prepared.table(condition);
         double[][] all = new double[table.outputs][columns + rows];
         for (int i = 0; i < all.length; i++) {
@@ -250,8 +187,7 @@ public final class Forecast {
 
     /** How a part's severity moved within its step, in standard deviations, if the part is at fault. */
     Expected severity(PartId part) {
-        boolean second = explanation.second() >= 0
-                && prepared.hypotheses().get(explanation.second()).parts().contains(part);
-        return number(second ? prepared.secondSeverityColumn() : prepared.severityColumn());
+        return number(
+                explanation.callsSecond(prepared, part) ? prepared.secondSeverityColumn() : prepared.severityColumn());
     }
 }

@@ -4,18 +4,8 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.PointId;
-import app.dantro.core.network.Fault;
-import app.dantro.core.network.NetworkSolver;
-import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.ResponseSolver;
-import app.dantro.core.network.VehicleState;
-import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.stream.Stream;
 
@@ -37,19 +27,17 @@ public final class PreparedCircuit {
             Condition.RAISED_LOADED);
 
     private static final int MOST_STEPS = 20;
-    private static final int MOST_PAIRS = 20_000;
-    private static final double ASSUMED_METER_GAIN = 0.005 / Math.sqrt(3);
-    private static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
 
     private final Circuit circuit;
     private final double celsius;
     private final List<Hypothesis> hypotheses;
     private final ResponseSolver outputs;
-    private final NetworkSolver pairSolver;
+    private final Channels channels;
+    private final Sensitivities sensitivities;
+    private final PairTable pairs;
     private final AtomicReferenceArray<ResponseTable> tables = new AtomicReferenceArray<>(Condition.values().length);
     private final Object[] making =
             Stream.generate(Object::new).limit(Condition.values().length).toArray();
-    private final Map<Condition, Map<Long, Optional<float[]>>> pairs = new EnumMap<>(Condition.class);
     private Symptoms symptoms;
 
     private PreparedCircuit(Circuit circuit, double celsius) {
@@ -57,7 +45,9 @@ public final class PreparedCircuit {
         this.celsius = celsius;
         this.hypotheses = Hypotheses.of(circuit, celsius);
         this.outputs = new ResponseSolver(circuit, ASSUMED_WIDENING);
-        this.pairSolver = new NetworkSolver(circuit);
+        this.channels = new Channels(this, outputs);
+        this.sensitivities = new Sensitivities(this);
+        this.pairs = new PairTable(circuit, hypotheses, celsius, outputs);
     }
 
     public static PreparedCircuit of(Circuit circuit, double celsius) {
@@ -85,13 +75,10 @@ public final class PreparedCircuit {
     }
 
     /** Bytes held at the moment. */
-    public synchronized long bytes() {
-        long sum = 0;
+    public long bytes() {
+        long sum = pairs.bytes();
         for (int i = 0; i < tables.length(); i++) {
             sum += tables.get(i) == null ? 0 : tables.get(i).bytes();
-        }
-        for (Map<Long, Optional<float[]>> kept : pairs.values()) {
-            sum += (long) kept.size() * (4L * outputs.outputs() + 64);
         }
         return sum;
     }
@@ -124,7 +111,7 @@ public final class PreparedCircuit {
     public double healthyAmps(Part part, Condition condition) {
         Observable across = new Observable.Volts(condition, part.from(), part.to());
         double ohms = part.resistance().healthyAt(celsius).nominalOhms();
-        return part.gate().closedIn(condition) && !opened(part, condition) ? Math.abs(mean(0, -1, across)) / ohms : 0;
+        return part.gate().closedIn(condition) && !opened(part, condition) ? Math.abs(healthy(across)) / ohms : 0;
     }
 
     /**
@@ -137,8 +124,8 @@ public final class PreparedCircuit {
             if (!isStep(part, h) || !isStep(part, h + 1)) {
                 continue;
             }
-            double low = mean(h, -1, what);
-            double high = mean(h + 1, -1, what);
+            double low = mean(h, what);
+            double high = mean(h + 1, what);
             if (Math.min(low, high) <= value && value <= Math.max(low, high) && low != high) {
                 double share = (value - low) / (high - low);
                 return ohms(h) * Math.pow(ohms(h + 1) / ohms(h), share);
@@ -197,125 +184,37 @@ public final class PreparedCircuit {
         return off;
     }
 
-    /** Output with the potential of a point, −1 for the reference. */
-    int potential(PointId point) {
-        return outputs.potential(point);
+    /** What an observable shows on a healthy vehicle; NaN if there is no solution. */
+    double healthy(Observable what) {
+        return mean(0, Explanation.NONE, what);
     }
 
-    /** Output of an observable's + side, −1 for the reference. */
-    int plus(Observable what) {
-        if (what instanceof Observable.Volts volts) {
-            return outputs.potential(volts.red());
-        }
-        if (what instanceof Observable.Amps amps && amps.in().isPresent()) {
-            return flowsBack(amps) ? -1 : amps(amps.in().get());
-        }
-        if (what instanceof Observable.Speed) {
-            return outputs.rpm();
-        }
-        boolean charging = what.condition().alternatorsCurrent();
-        return charging ? outputs.chargeAmps() : outputs.batteryAmps();
+    /** What it shows under a single hypothesis. */
+    double mean(int hypothesis, Observable what) {
+        return mean(hypothesis, Explanation.NONE, what);
     }
 
-    /** Output of an observable's − side, −1 for the reference or none. */
-    int minus(Observable what) {
-        if (what instanceof Observable.Amps amps && amps.in().isPresent() && flowsBack(amps)) {
-            return amps(amps.in().get());
-        }
-        return what instanceof Observable.Volts volts ? outputs.potential(volts.black()) : -1;
-    }
-
-    /** True if a healthy current flows from the part's second point to its first. */
-    private boolean flowsBack(Observable.Amps amps) {
-        return table(amps.condition()).means[amps(amps.in().orElseThrow())] < 0;
-    }
-
-    private int amps(PartId part) {
-        int output = outputs.amps(part);
-        if (output < 0) {
-            throw new IllegalArgumentException("A clamp does not fit around the part (%s).".formatted(part));
-        }
-        return output;
-    }
-
-    /** What an observable shows under a pair of hypotheses ({@code second} −1 for none); NaN if there is no solution. */
+    /** What it shows under a pair of hypotheses, or one and {@link Explanation#NONE}; NaN if there is no solution. */
     double mean(int first, int second, Observable what) {
-        return mean(first, second, what.condition(), plus(what), minus(what));
+        return mean(first, second, what.condition(), channels.of(what));
     }
 
-    double mean(int first, int second, Condition condition, int plus, int minus) {
+    double mean(int first, int second, Condition condition, Channels.Span span) {
         if (second < 0) {
             ResponseTable table = table(condition);
-            if (!table.known[first]) {
-                return Double.NaN;
-            }
             int at = first * table.outputs;
-            return (plus < 0 ? 0 : table.means[at + plus]) - (minus < 0 ? 0 : table.means[at + minus]);
+            return table.known[first] ? span.high(table.means, at) - span.low(table.means, at) : Double.NaN;
         }
-        Optional<float[]> means = pairMeans(first, second, condition);
-        return means.map(m -> (double) (plus < 0 ? 0 : m[plus]) - (minus < 0 ? 0 : m[minus]))
+        return pairs.means(first, second, condition)
+                .map(m -> (double) span.high(m, 0) - span.low(m, 0))
                 .orElse(Double.NaN);
     }
 
-    /** Writes how an observable moves with every column. */
-    void slopes(int first, int second, Observable what, double mean, double[] into, int at) {
-        int plus = plus(what);
-        int minus = minus(what);
-        ResponseTable table = table(what.condition());
-        int numbers = table.numbers;
-        add(table, first, plus, minus, 1, into, at);
-        into[at + numbers] = 0;
-        if (second >= 0) {
-            double severity = into[at + numbers - 1];
-            addPair(table, second, plus, minus, into, at);
-            into[at + numbers] = into[at + numbers - 1] - severity;
-            into[at + numbers - 1] = severity;
-        }
-        into[at + numbers + 1] = what.isVolts() ? ASSUMED_METER_GAIN * mean : 0;
-        into[at + numbers + 2] = what instanceof Observable.Amps ? ASSUMED_CLAMP_GAIN * mean : 0;
+    Channels channels() {
+        return channels;
     }
 
-    private static void add(ResponseTable table, int h, int plus, int minus, int sign, double[] into, int at) {
-        int numbers = table.numbers;
-        int base = h * table.outputs * numbers;
-        for (int k = 0; k < numbers; k++) {
-            double slope = (plus < 0 ? 0 : table.slopes[base + plus * numbers + k])
-                    - (minus < 0 ? 0 : table.slopes[base + minus * numbers + k]);
-            into[at + k] = sign == 1 ? slope : into[at + k] - slope;
-        }
-    }
-
-    /** Slopes of two faults together, as if each moved the vehicle by itself. */
-    private static void addPair(ResponseTable table, int second, int plus, int minus, double[] into, int at) {
-        int numbers = table.numbers;
-        int of = second * table.outputs * numbers;
-        for (int k = 0; k < numbers; k++) {
-            int p = plus * numbers + k;
-            int m = minus * numbers + k;
-            into[at + k] += (plus < 0 ? 0 : table.slopes[of + p] - table.slopes[p])
-                    - (minus < 0 ? 0 : table.slopes[of + m] - table.slopes[m]);
-        }
-    }
-
-    /** Potentials and channels with two faults; kept, since a case asks for the same pairs again. */
-    private synchronized Optional<float[]> pairMeans(int first, int second, Condition condition) {
-        Map<Long, Optional<float[]>> kept = pairs.computeIfAbsent(condition, c -> new HashMap<>());
-        if (kept.size() > MOST_PAIRS) {
-            kept.clear();
-        }
-        return kept.computeIfAbsent((long) first << 32 | second, key -> solvedPair(first, second, condition));
-    }
-
-    private Optional<float[]> solvedPair(int first, int second, Condition condition) {
-        List<Fault> both = new ArrayList<>(hypotheses.get(first).faults());
-        both.addAll(hypotheses.get(second).faults());
-        VehicleState state = VehicleState.healthyAt(celsius);
-        for (Fault fault : both) {
-            state = state.with(fault);
-        }
-        if (!(pairSolver.solve(condition, state) instanceof OperatingPoint point)) {
-            return Optional.empty();
-        }
-        return Optional.of(outputs.outputsOf(point));
+    Sensitivities sensitivities() {
+        return sensitivities;
     }
 }

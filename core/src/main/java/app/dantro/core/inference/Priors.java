@@ -24,6 +24,11 @@ public final class Priors {
     /** After a repair what is left is usually good. */
     static final double ASSUMED_HEALTHY_AFTER_REPAIR = 0.70;
 
+    /** With next to no current a small drop proves little in the shop: planning widens it by this. */
+    static final double ASSUMED_UNLOADED_VOLTS = 0.03;
+
+    static final double ASSUMED_LIGHTLY_LOADED_VOLTS = 0.003;
+
     private Priors() {}
 
     /** Relative weight of a wiring part: joints and straps go before cables, yet no part is far from the others. */

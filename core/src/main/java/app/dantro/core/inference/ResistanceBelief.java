@@ -59,9 +59,9 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
                 prepared.healthyAmps(part, Condition.CRANKING) >= prepared.healthyAmps(part, Condition.RAISED_LOADED);
         Observable across =
                 new Observable.Volts(starting ? Condition.CRANKING : Condition.RAISED_LOADED, part.from(), part.to());
-        double mean = prepared.mean(at, -1, across);
+        double mean = prepared.mean(at, across);
         double[] slopes = new double[prepared.columns()];
-        prepared.slopes(at, -1, across, mean, slopes, 0);
+        prepared.sensitivities().write(at, Explanation.NONE, across, mean, slopes, 0);
         return prepared.addedOhms(part.id(), at, across, mean + slopes[prepared.severityColumn()] * sigmas);
     }
 

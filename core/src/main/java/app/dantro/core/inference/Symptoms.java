@@ -29,9 +29,9 @@ final class Symptoms {
         Observable speed = new Observable.Speed(Condition.CRANKING);
         Observable loaded = posts(circuit, Condition.RAISED_LOADED);
         Observable unloaded = posts(circuit, Condition.RAISED);
-        double usual = Math.max(1e-9, prepared.mean(0, -1, speed));
+        double usual = Math.max(1e-9, prepared.healthy(speed));
         for (int h = 0; h < count; h++) {
-            double share = prepared.mean(h, -1, speed) / usual;
+            double share = prepared.mean(h, speed) / usual;
             slow[h] = soft((ASSUMED_SLOW - share) / ASSUMED_SPEED_WIDTH);
             dead[h] = soft((ASSUMED_DEAD - share) / ASSUMED_SPEED_WIDTH);
             double volts = Math.max(moved(prepared, h, loaded), moved(prepared, h, unloaded)) / circuit.blocks();
@@ -60,7 +60,7 @@ final class Symptoms {
     }
 
     private static double moved(PreparedCircuit prepared, int h, Observable what) {
-        double volts = Math.abs(prepared.mean(h, -1, what) - prepared.mean(0, -1, what));
+        double volts = Math.abs(prepared.mean(h, what) - prepared.healthy(what));
         return Double.isNaN(volts) ? 0 : volts;
     }
 

@@ -6,7 +6,6 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Starter;
-import app.dantro.core.network.Fault.Output;
 import java.util.Arrays;
 
 /** The numbers of every part and device for one vehicle state, faults worked in. Reused from solve to solve. */

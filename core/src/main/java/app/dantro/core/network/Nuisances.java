@@ -3,7 +3,6 @@ package app.dantro.core.network;
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.circuit.Starter;
-import app.dantro.core.network.Fault.Output;
 import java.util.stream.IntStream;
 
 /**

@@ -1,15 +1,12 @@
 package app.dantro.core.network;
 
 import app.dantro.core.circuit.Alternator;
-import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Solenoid;
-import app.dantro.core.circuit.Starter;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -24,13 +21,16 @@ public final class SpiceNetlist {
     private final Netlist netlist;
     private final Condition condition;
     private final DeviceValues values;
-    private final StringBuilder text = new StringBuilder();
+    private final SpiceText text;
+    private final SpiceDevices devices;
 
     private SpiceNetlist(Circuit circuit, Condition condition, VehicleState state) {
         this.netlist = new Netlist(circuit);
         this.condition = condition;
         this.values = new DeviceValues(netlist);
         values.set(state);
+        this.text = new SpiceText(circuit);
+        this.devices = new SpiceDevices(netlist, condition, values, text);
     }
 
     /**
@@ -44,30 +44,30 @@ public final class SpiceNetlist {
 
     /** The netlist's name of a probe point. */
     public static String node(Circuit circuit, PointId point) {
-        return circuit.minusPost().equals(point) ? "0" : "n_" + word(point.value());
+        return SpiceText.node(circuit, point);
     }
 
     private String write() {
         Circuit circuit = netlist.circuit;
-        line("* %s, %s".formatted(circuit.id(), condition.words()));
-        line("* volts, amperes and ohms; node 0 is (%s)".formatted(circuit.minusPost()));
+        text.line("* %s, %s".formatted(circuit.id(), condition.words()));
+        text.line("* volts, amperes and ohms; node 0 is (%s)".formatted(circuit.minusPost()));
         boolean keyHeld = condition.starterCalled() && netlist.solenoids.length > 0;
         if (keyHeld) {
-            line("* copy with open contacts: does the solenoid pull in?");
+            text.line("* copy with open contacts: does the solenoid pull in?");
             copy("o_", Contacts.OPEN);
-            line("* copy with closed contacts: does it hold?");
+            text.line("* copy with closed contacts: does it hold?");
             copy("h_", Contacts.CLOSED);
-            line("* the circuit");
+            text.line("* the circuit");
         }
         copy("", keyHeld ? Contacts.OBEY : Contacts.OPEN);
         nodesets(keyHeld ? List.of("", "o_", "h_") : List.of(""));
-        line(".options reltol=1e-9 abstol=1e-12 vntol=1e-9 itl1=1000");
-        line(".control");
-        line("set numdgt=15");
-        line("op");
-        line("print all");
-        line(".endc");
-        line(".end");
+        text.line(".options reltol=1e-9 abstol=1e-12 vntol=1e-9 itl1=1000");
+        text.line(".control");
+        text.line("set numdgt=15");
+        text.line("op");
+        text.line("print all");
+        text.line(".endc");
+        text.line(".end");
         return text.toString();
     }
 
@@ -85,17 +85,18 @@ public final class SpiceNetlist {
                 obeying(part, values.ohms[i]);
             } else {
                 boolean open = !part.gate().closedIn(condition) || switched && contacts == Contacts.OPEN;
-                resistor(prefix, part.id(), part.from(), part.to(), open ? 1 / Fault.OPEN_SIEMENS : values.ohms[i]);
+                text.resistor(
+                        prefix, part.id(), part.from(), part.to(), open ? 1 / Fault.OPEN_SIEMENS : values.ohms[i]);
             }
         }
         for (Solenoid s : netlist.solenoids) {
-            resistor(
+            text.resistor(
                     prefix,
                     PartId.of(s.id().value() + "-hold"),
                     s.trigger(),
                     s.ground(),
                     s.coils().holdOhms());
-            resistor(
+            text.resistor(
                     prefix,
                     PartId.of(s.id().value() + "-pull"),
                     s.trigger(),
@@ -105,85 +106,26 @@ public final class SpiceNetlist {
         for (int i = 0; i < netlist.loads.length; i++) {
             double siemens = values.loadSiemens(i, condition);
             if (siemens > 0) {
-                resistor(prefix, netlist.loads[i].id(), netlist.loads[i].from(), netlist.loads[i].to(), 1 / siemens);
+                text.resistor(
+                        prefix, netlist.loads[i].id(), netlist.loads[i].from(), netlist.loads[i].to(), 1 / siemens);
             }
         }
         for (int i = 0; i < netlist.batteries.length; i++) {
-            battery(prefix, i);
+            devices.battery(prefix, i);
         }
         for (int i = 0; i < netlist.starters.length; i++) {
-            starter(prefix, i);
+            devices.starter(prefix, i);
         }
         for (int i = 0; i < netlist.alternators.length; i++) {
-            alternator(prefix, i);
+            devices.alternator(prefix, i);
         }
         for (int i = 0; i < netlist.piles.length; i++) {
             double amps = netlist.piles[i].amps().getOrDefault(condition, 0.0);
             if (amps > 0) {
-                String v = across(prefix, netlist.piles[i].from(), netlist.piles[i].to());
-                source(prefix, netlist.piles[i], "min(%s, %s/%s)".formatted(amps, v, netlist.piles[i].leastOhms()));
+                String v = text.across(prefix, netlist.piles[i].from(), netlist.piles[i].to());
+                text.source(
+                        prefix, netlist.piles[i], "min(%s, %s/%s)".formatted(amps, v, netlist.piles[i].leastOhms()));
             }
-        }
-    }
-
-    private void battery(String prefix, int i) {
-        Battery battery = netlist.batteries[i];
-        String v = across(prefix, battery.positivePost(), battery.negativePost());
-        double volts = values.openCircuitVolts(i, condition);
-        source(
-                prefix,
-                battery,
-                "(%1$s > %2$s) ? (%1$s - %2$s)/%3$s : (%1$s - %2$s)/%4$s"
-                        .formatted(v, volts, values.batteries[i].chargeOhms(), values.batteries[i].dischargeOhms()));
-    }
-
-    private void starter(String prefix, int i) {
-        Starter.Motor m = values.motors[i];
-        String v = across(prefix, netlist.starters[i].motorStud(), netlist.starters[i].starterCase());
-        double k = m.voltSecondsPerRadian();
-        double d = k * k + m.ohms() * m.dragNewtonMetreSeconds();
-        source(
-                prefix,
-                netlist.starters[i],
-                "(%1$s > %2$s) ? (%3$s*%1$s + %4$s)/%5$s : %1$s/%6$s"
-                        .formatted(
-                                v,
-                                m.ohms() * m.dragNewtonMetres() / k,
-                                m.dragNewtonMetreSeconds(),
-                                m.dragNewtonMetres() * k,
-                                d,
-                                m.ohms()));
-    }
-
-    private void alternator(String prefix, int i) {
-        Alternator a = netlist.alternators[i];
-        String own = across(prefix, a.output(), a.ground());
-        double limit = values.limitAmps(i, condition);
-        double gm = a.regulation().siemens();
-        if (limit > 0) {
-            String wanted = "%s*(%s - %s)"
-                    .formatted(
-                            gm,
-                            values.outputs[i].setpointVolts(),
-                            across(prefix, a.sense().plus(), a.sense().minus()));
-            if (Double.isFinite(a.rating().capVolts())) {
-                wanted =
-                        "min(%s, %s*(%s - %s))".formatted(wanted, gm, a.rating().capVolts(), own);
-            }
-            source(prefix, a, "-min(max(%s, 0), %s)".formatted(wanted, limit));
-        }
-        if (Double.isFinite(a.rating().clampVolts())) {
-            line("B%sclamp_%s %s %s I = (%s > %s) ? (%s - %s)/%s : 0"
-                    .formatted(
-                            prefix,
-                            word(a.id().value()),
-                            at(prefix, a.output()),
-                            at(prefix, a.ground()),
-                            own,
-                            a.rating().clampVolts(),
-                            own,
-                            a.rating().clampVolts(),
-                            a.rating().clampOhms()));
         }
     }
 
@@ -191,16 +133,16 @@ public final class SpiceNetlist {
     private void obeying(Part part, double ohms) {
         Solenoid s = netlist.solenoids[0];
         String pulls = "%s >= %s"
-                .formatted(across("o_", s.trigger(), s.ground()), s.coils().pullInVolts());
+                .formatted(text.across("o_", s.trigger(), s.ground()), s.coils().pullInVolts());
         String holds = "%s >= %s"
-                .formatted(across("h_", s.trigger(), s.ground()), s.coils().holdVolts());
+                .formatted(text.across("h_", s.trigger(), s.ground()), s.coils().holdVolts());
         boolean passes = part.gate().closedIn(condition);
-        line("B%s %s %s I = %s * ((%s) ? ((%s) ? %s : %s) : %s)"
+        text.line("B%s %s %s I = %s * ((%s) ? ((%s) ? %s : %s) : %s)"
                 .formatted(
-                        word(part.id().value()),
-                        at("", part.from()),
-                        at("", part.to()),
-                        across("", part.from(), part.to()),
+                        SpiceText.word(part.id().value()),
+                        text.at("", part.from()),
+                        text.at("", part.to()),
+                        text.across("", part.from(), part.to()),
                         pulls,
                         holds,
                         passes ? 1 / ohms : Fault.OPEN_SIEMENS,
@@ -224,7 +166,7 @@ public final class SpiceNetlist {
         for (String prefix : prefixes) {
             for (PointId point : netlist.points) {
                 if (supply.contains(point)) {
-                    line(".nodeset v(%s)=%s".formatted(at(prefix, point), volts));
+                    text.line(".nodeset v(%s)=%s".formatted(text.at(prefix, point), volts));
                 }
             }
         }
@@ -240,36 +182,5 @@ public final class SpiceNetlist {
                 values.outputs[0].setpointVolts(),
                 netlist.alternators[0].rating().clampVolts());
         return setpoint - 0.5 * values.limitAmps(0, condition) / regulation.siemens();
-    }
-
-    private void resistor(String prefix, PartId id, PointId from, PointId to, double ohms) {
-        line("R%s%s %s %s %s".formatted(prefix, word(id.value()), at(prefix, from), at(prefix, to), ohms));
-    }
-
-    private void source(String prefix, Device device, String expression) {
-        line("B%s%s %s %s I = %s"
-                .formatted(
-                        prefix,
-                        word(device.id().value()),
-                        at(prefix, device.terminals().get(0)),
-                        at(prefix, device.terminals().get(1)),
-                        expression));
-    }
-
-    private String across(String prefix, PointId one, PointId other) {
-        return "V(%s,%s)".formatted(at(prefix, one), at(prefix, other));
-    }
-
-    private String at(String prefix, PointId point) {
-        String node = node(netlist.circuit, point);
-        return node.equals("0") ? node : prefix + node;
-    }
-
-    private static String word(String id) {
-        return id.replace('-', '_');
-    }
-
-    private void line(String line) {
-        text.append(line).append('\n');
     }
 }

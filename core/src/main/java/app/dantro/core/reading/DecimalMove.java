@@ -6,20 +6,26 @@ import java.util.stream.DoubleStream;
 
 /** By how much a decimal point slips: what was typed over what was meant (docs/job.md, slips to catch). */
 public enum DecimalMove {
-    TEN_TIMES(10),
-    TENTH(0.1),
-    THOUSAND_TIMES(1000),
-    THOUSANDTH(1e-3),
-    HUNDRED_TIMES(100),
-    HUNDREDTH(0.01);
+    TEN_TIMES(10, "one decimal place too large"),
+    TENTH(0.1, "one decimal place too small"),
+    THOUSAND_TIMES(1000, "millivolts typed as volts"),
+    THOUSANDTH(1e-3, "volts typed as millivolts"),
+    HUNDRED_TIMES(100, "two decimal places too large"),
+    HUNDREDTH(0.01, "two decimal places too small");
 
     /** One place, or a unit's prefix: what happens often enough to be expected. */
     public static final Set<DecimalMove> USUAL = EnumSet.of(TEN_TIMES, TENTH, THOUSAND_TIMES, THOUSANDTH);
 
     private final double factor;
+    private final String words;
 
-    DecimalMove(double factor) {
+    DecimalMove(double factor, String words) {
         this.factor = factor;
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
     }
 
     public double factor() {

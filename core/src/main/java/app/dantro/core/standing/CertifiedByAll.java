@@ -7,6 +7,7 @@ import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
+import app.dantro.core.inference.Refutation;
 import app.dantro.core.quantity.Quantity;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +30,7 @@ final class CertifiedByAll {
     Optional<PartFinding> finding(PartFinding part) {
         Part wiring = posterior.prepared().circuit().part(part.part()).orElseThrow();
         Forecast likeliest = posterior.forecasts(1).get(0);
-        Forecast.Refutation against = likeliest.refutation(wiring);
+        Refutation against = likeliest.refutation(wiring);
         if (part.suspicion().orElseThrow().probability() > Marks.REFUTED
                 || against.nats() < Marks.REFUTING_NATS
                 || against.observation().isEmpty()) {

@@ -11,19 +11,22 @@ import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.quantity.Amount;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.DecimalMove;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 
 /** Names the readings that no likely fault explains, with the slip that would. */
 final class Doubts {
     private static final double FITS_SIGMAS = 3;
-    private static final double NO_CONTACT_VOLTS = 0.005;
-    private static final Map<Double, String> MOVES = Map.of(
-            10.0, "one decimal place too large",
-            0.1, "one decimal place too small",
-            1000.0, "millivolts typed as volts",
-            1e-3, "volts typed as millivolts");
+    /** Where next to nothing is expected everything fits, and nothing is told. */
+    private static final double ASSUMED_LEAST_EXPECTED = 1e-4;
+
+    private static final double ASSUMED_NO_CONTACT_VOLTS = 0.005;
+    private static final List<Condition> MISTAKEN =
+            List.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD, Condition.RAISED);
 
     private final Posterior posterior;
     private final Circuit circuit;
@@ -57,68 +60,75 @@ final class Doubts {
         Forecast forecast = posterior.forecast(without);
         Forecast.Expected expected = forecast.expected(o.what(), o.resolution());
         double sigmas = (o.value() - expected.mean()) / Math.sqrt(expected.variance());
-        String sentence = "%s reads %s, but the other readings leave %s. %s Read it again."
-                .formatted(named(o.what()), shown(o), about(o.what(), expected.mean()), slip(o, expected, forecast));
-        return new Doubt(o.reading(), probability, sigmas, sentence);
+        return new Doubt(
+                o.reading(),
+                probability,
+                sigmas,
+                List.of(
+                        DoubtReason.READS_BUT_LEAVE.with(named(o.what()), shown(o), about(o.what(), expected.mean())),
+                        moved(o, expected).orElseGet(() -> otherwise(o, expected, forecast)),
+                        DoubtReason.READ_AGAIN.with()));
     }
 
-    private String slip(Observation o, Forecast.Expected expected, Forecast forecast) {
-        for (Map.Entry<Double, String> move : MOVES.entrySet()) {
-            if (fits(o.value() / move.getKey(), expected)) {
-                return "It would fit as %s: %s?".formatted(about(o.what(), o.value() / move.getKey()), move.getValue());
-            }
-        }
+    private Optional<Reason> moved(Observation o, Forecast.Expected expected) {
+        return DecimalMove.USUAL.stream()
+                .filter(move -> fits(o.value() / move.factor(), expected))
+                .findFirst()
+                .map(move -> DoubtReason.FITS_MOVED.with(
+                        about(o.what(), o.value() / move.factor()), Quantity.named(move.words())));
+    }
+
+    private Reason otherwise(Observation o, Forecast.Expected expected, Forecast forecast) {
         if (o.what() instanceof Observable.Speed) {
-            return "Was the crankshaft's speed meant, and the engine cranked, not running?";
+            return DoubtReason.SPEED_MEANT.with();
         }
-        if (!o.what().isVolts()) {
-            return "Was the clamp zeroed, around one cable, and its output factor right?";
+        if (!(o.what() instanceof Observable.Volts volts)) {
+            return DoubtReason.CLAMP_ZEROED.with();
         }
         if (fits(-o.value(), expected)) {
-            return "It would fit with the other sign: were the leads swapped?";
+            return DoubtReason.FITS_TURNED.with();
         }
-        if (Math.abs(o.value()) < NO_CONTACT_VOLTS) {
-            return "A probe without contact shows next to nothing.";
+        if (Math.abs(o.value()) < ASSUMED_NO_CONTACT_VOLTS) {
+            return DoubtReason.NO_CONTACT.with();
         }
-        for (Condition other : List.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD, Condition.RAISED)) {
-            Observable.Volts volts = (Observable.Volts) o.what();
-            Observable there = new Observable.Volts(other, volts.red(), volts.black());
-            if (other != volts.condition() && fits(o.value(), forecast.expected(there, o.resolution()))) {
-                return "It would fit the condition '%s': was it read in that one?".formatted(other.words());
-            }
-        }
-        return "No usual slip explains it.";
+        return MISTAKEN.stream()
+                .filter(other -> other != volts.condition())
+                .filter(other -> fits(
+                        o.value(),
+                        forecast.expected(Observable.volts(other, volts.red(), volts.black()), o.resolution())))
+                .findFirst()
+                .map(other -> DoubtReason.FITS_CONDITION.with(Quantity.named(other.words())))
+                .orElseGet(DoubtReason.NO_USUAL_SLIP::with);
     }
 
     private static boolean fits(double value, Forecast.Expected expected) {
         return Math.abs(value - expected.mean()) < FITS_SIGMAS * Math.sqrt(expected.variance())
-                && Math.abs(expected.mean()) > 1e-4;
+                && Math.abs(expected.mean()) > ASSUMED_LEAST_EXPECTED;
     }
 
-    private String named(Observable what) {
-        if (what instanceof Observable.Volts volts) {
-            String name = "%s to %s".formatted(name(volts.red()), name(volts.black()));
-            return Character.toUpperCase(name.charAt(0)) + name.substring(1) + ", "
-                    + what.condition().words() + ",";
-        }
-        if (what instanceof Observable.Speed) {
-            return "The speed, " + what.condition().words() + ",";
-        }
-        return "The clamp, " + what.condition().words() + ",";
+    private Quantity named(Observable what) {
+        String name = what instanceof Observable.Volts volts
+                ? capital("%s to %s".formatted(name(volts.red()), name(volts.black())))
+                : what instanceof Observable.Speed ? "The speed" : "The clamp";
+        return Quantity.named(name + ", " + what.condition().words() + ",");
+    }
+
+    private static String capital(String name) {
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
     private String name(PointId point) {
         return circuit.point(point).orElseThrow().name();
     }
 
-    private static String shown(Observation o) {
-        return o.what().isVolts() ? Amount.volts(o.value(), o.resolution()) : about(o.what(), o.value());
+    private static Quantity shown(Observation o) {
+        return o.what().isVolts() ? Quantity.volts(o.value(), o.resolution()) : about(o.what(), o.value());
     }
 
-    private static String about(Observable what, double value) {
+    private static Quantity about(Observable what, double value) {
         if (what.isVolts()) {
-            return Amount.volts(value, Display.resolution(what, value));
+            return Quantity.volts(value, Display.resolution(what, value));
         }
-        return what instanceof Observable.Speed ? Math.round(value) + " 1/min" : Amount.amps(value);
+        return Quantity.named(what instanceof Observable.Speed ? Math.round(value) + " 1/min" : Amount.amps(value));
     }
 }

@@ -1,36 +1,39 @@
 package app.dantro.server.assess;
 
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.OrderOfWork;
+import app.dantro.core.record.CaseRecord;
 import app.dantro.core.standing.Foretold;
+import app.dantro.core.standing.WhatIf;
 import app.dantro.server.store.StoredCase;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** What follows from cases, kept: the Bay shows the same ones again and again, and what follows from a record never changes. */
+/**
+ * What follows from cases, worked out once for each state of a record and kept: the Bay shows the same ones again and again,
+ * and what follows from a record never changes.
+ */
 @Component
 public class Assessments {
     private static final int KEPT = 64;
 
     private final OrderOfWork order;
     private final PreparedCircuits prepared;
-    private final Map<Assessed, Assessment> recent =
-            Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
-                private static final long serialVersionUID = 1;
-
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<Assessed, Assessment> eldest) {
-                    return size() > KEPT;
-                }
-            });
+    private final Cache<Assessed, Assessment> recent =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Cache<Repaired, Optional<WhatIf>> foretold =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
 
     private record Assessed(StoredCase file, boolean judged) {}
+
+    /** A record as it stood when a part was repaired. */
+    private record Repaired(CaseRecord record, PartId part) {}
 
     Assessments(OrderOfWork order, PreparedCircuits prepared) {
         this.order = order;
@@ -53,18 +56,19 @@ public class Assessments {
     }
 
     private Assessment of(StoredCase file, Optional<PreparedCircuit> circuit) {
-        Assessed key = new Assessed(file, circuit.isPresent());
-        Assessment known = recent.get(key);
-        if (known == null) {
-            known = circuit.map(c -> order.assess(
-                            file.record().concern(),
-                            file.evidence(),
-                            OwnSets.none(),
-                            c,
-                            Foretold.by(c, Complaint.about(file.record().concern()))))
-                    .orElseGet(() -> byRules(file));
-            recent.put(key, known);
-        }
-        return known;
+        return recent.get(
+                new Assessed(file, circuit.isPresent()),
+                key -> circuit.map(c -> judged(file, c))
+                        .orElseGet(() -> byRules(file)));
+    }
+
+    private Assessment judged(StoredCase file, PreparedCircuit circuit) {
+        Foretold computed = Foretold.by(circuit, Complaint.about(file.record().concern()));
+        return order.assess(
+                file.record().concern(),
+                file.evidence(),
+                OwnSets.none(),
+                circuit,
+                (record, part) -> foretold.get(new Repaired(record, part), k -> computed.before(record, part)));
     }
 }

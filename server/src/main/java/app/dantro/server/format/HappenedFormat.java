@@ -52,7 +52,7 @@ final class HappenedFormat {
 
     private static Repair repair(JsonFields json, Circuit circuit, EntryIds ids, int position) {
         json.knows("id", "part", "action", "note", "done_at_ms");
-        PartId part = DeviceFormat.partId(json, "part");
+        PartId part = JsonIds.partId(json, "part");
         if (circuit.nameOf(part).isEmpty() && !part.equals(BATTERIES)) {
             throw new BadFile(json.path("part"), "The circuit has no part (%s).".formatted(part));
         }

@@ -20,6 +20,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** One JSON object being read: every field is asked for by name, and what nobody asked for is refused at the end. */
 final class JsonFields {
@@ -30,6 +31,8 @@ final class JsonFields {
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
             .build();
     private static final String EXTENSIONS = "extensions";
+    /** Names that are this near are taken for each other. */
+    private static final LevenshteinDistance TYPED_WRONG = new LevenshteinDistance(2);
 
     private final JsonNode object;
     private final String path;
@@ -197,7 +200,7 @@ final class JsonFields {
     private String suggestion(String name) {
         return asked.stream()
                 .filter(known -> !known.equals(EXTENSIONS))
-                .filter(known -> distance(name, known) <= 2 || known.startsWith(name + "_"))
+                .filter(known -> TYPED_WRONG.apply(name, known) >= 0 || known.startsWith(name + "_"))
                 .findFirst()
                 .map(known -> " Maybe %s?".formatted(known))
                 .orElse(" It knows: %s."
@@ -232,23 +235,5 @@ final class JsonFields {
             case BOOLEAN -> node.asText();
             default -> "empty";
         };
-    }
-
-    /** Edits that turn one word into the other (sources.md [LEVENSHTEIN]). */
-    private static int distance(String one, String other) {
-        int[] row = new int[other.length() + 1];
-        for (int j = 0; j <= other.length(); j++) {
-            row[j] = j;
-        }
-        for (int i = 1; i <= one.length(); i++) {
-            int diagonal = row[0];
-            row[0] = i;
-            for (int j = 1; j <= other.length(); j++) {
-                int change = diagonal + (one.charAt(i - 1) == other.charAt(j - 1) ? 0 : 1);
-                diagonal = row[j];
-                row[j] = Math.min(change, 1 + Math.min(row[j], row[j - 1]));
-            }
-        }
-        return row[other.length()];
     }
 }

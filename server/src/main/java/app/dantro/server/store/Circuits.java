@@ -6,33 +6,22 @@ import app.dantro.core.network.StartingLoop;
 import app.dantro.server.format.BadFile;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.problem.ProblemException;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
 
 /** Circuits by their text in the case file; the last few are kept, since most cases share one. */
 @Component
 public final class Circuits {
     private static final int KEPT = 64;
-    private final Map<String, Built> recent = Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Built> eldest) {
-            return size() > KEPT;
-        }
-    });
+    private final Cache<String, Built> recent =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
 
     private record Built(Circuit circuit, SeriesLoop loop) {}
 
     /** @throws ProblemException naming the field, if the circuit cannot be worked on */
     public CaseCircuit of(int version, String json) {
-        Built built = recent.get(json);
-        if (built == null) {
-            built = build(json);
-            recent.put(json, built);
-        }
+        Built built = recent.get(json, Circuits::build);
         return new CaseCircuit(version, json, built.circuit, built.loop);
     }
 

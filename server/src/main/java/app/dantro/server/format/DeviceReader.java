@@ -12,7 +12,6 @@ import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.circuit.Solenoid;
 import app.dantro.core.circuit.Starter;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -21,7 +20,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Devices in a case file. */
-final class DeviceFormat {
+final class DeviceReader {
     private static final List<String> KINDS = List.of("battery", "starter", "solenoid", "alternator", "load", "pile");
     private static final double BLOCK_VOLTS = 12;
     private static final double USUAL_SPREAD = 0.15;
@@ -31,12 +30,12 @@ final class DeviceFormat {
     private static final double USUAL_LOAD_VOLTS = 13;
     private static final double USUAL_PILE_OHMS = 5e-3;
 
-    private DeviceFormat() {}
+    private DeviceReader() {}
 
     static Device parse(JsonFields json, double systemVolts) {
         String kind = json.text("kind");
         json.knows(fields(kind, json));
-        PartId id = partId(json, "id");
+        PartId id = JsonIds.partId(json, "id");
         String name = json.optionalText("name").orElse(id.value().replace('-', ' '));
         double blocks = systemVolts / BLOCK_VOLTS;
         Device device = switch (kind) {
@@ -86,8 +85,8 @@ final class DeviceFormat {
         return json.checked(() -> new Battery(
                 id,
                 name,
-                pointId(json, "positive_post"),
-                pointId(json, "negative_post"),
+                JsonIds.pointId(json, "positive_post"),
+                JsonIds.pointId(json, "negative_post"),
                 new ResistanceRange(ohms, json.optionalNumber("spread").orElse(USUAL_SPREAD)),
                 json.optionalNumber("amp_hours").orElse(USUAL_AMP_HOURS),
                 source));
@@ -97,8 +96,8 @@ final class DeviceFormat {
         return json.checked(() -> new Starter(
                 id,
                 name,
-                pointId(json, "motor_stud"),
-                pointId(json, "starter_case"),
+                JsonIds.pointId(json, "motor_stud"),
+                JsonIds.pointId(json, "starter_case"),
                 new Starter.Motor(
                         json.number("volt_seconds_per_radian"),
                         json.number("ohms"),
@@ -110,10 +109,10 @@ final class DeviceFormat {
         return json.checked(() -> new Solenoid(
                 id,
                 name,
-                pointId(json, "trigger"),
-                pointId(json, "ground"),
-                pointId(json, "motor_stud"),
-                partId(json, "contacts"),
+                JsonIds.pointId(json, "trigger"),
+                JsonIds.pointId(json, "ground"),
+                JsonIds.pointId(json, "motor_stud"),
+                JsonIds.partId(json, "contacts"),
                 new Solenoid.Coils(
                         json.number("hold_ohms"),
                         json.number("pull_in_ohms"),
@@ -122,16 +121,16 @@ final class DeviceFormat {
     }
 
     private static Device alternator(JsonFields json, PartId id, String name, double blocks) {
-        PointId output = pointId(json, "output");
-        PointId ground = pointId(json, "ground");
+        PointId output = JsonIds.pointId(json, "output");
+        PointId ground = JsonIds.pointId(json, "ground");
         return json.checked(() -> new Alternator(
                 id,
                 name,
                 output,
                 ground,
                 new Alternator.Sense(
-                        json.has("sense_plus") ? pointId(json, "sense_plus") : output,
-                        json.has("sense_minus") ? pointId(json, "sense_minus") : ground),
+                        json.has("sense_plus") ? JsonIds.pointId(json, "sense_plus") : output,
+                        json.has("sense_minus") ? JsonIds.pointId(json, "sense_minus") : ground),
                 new Alternator.Regulation(
                         json.number("setpoint_volts"),
                         json.optionalNumber("volts_per_kelvin").orElse(USUAL_VOLTS_PER_KELVIN * blocks),
@@ -165,88 +164,18 @@ final class DeviceFormat {
                     json.path("amps"),
                     "A load needs \"amps\" by condition, \"siemens\" by condition, or one \"ohms\" for all.");
         }
-        return json.checked(
-                () -> new Load(id, name, pointId(json, "from"), pointId(json, "to"), siemens, json.flag("glow")));
+        return json.checked(() -> new Load(
+                id, name, JsonIds.pointId(json, "from"), JsonIds.pointId(json, "to"), siemens, json.flag("glow")));
     }
 
     private static Device pile(JsonFields json, PartId id, String name) {
         return json.checked(() -> new Pile(
                 id,
                 name,
-                pointId(json, "from"),
-                pointId(json, "to"),
+                JsonIds.pointId(json, "from"),
+                JsonIds.pointId(json, "to"),
                 perCondition(json, "amps"),
                 json.optionalNumber("least_ohms").orElse(USUAL_PILE_OHMS)));
-    }
-
-    static ObjectNode write(Device device) {
-        ObjectNode json = JsonFields.MAPPER.createObjectNode();
-        if (device instanceof Battery b) {
-            begin(json, "battery", b)
-                    .put("positive_post", b.positivePost().value())
-                    .put("negative_post", b.negativePost().value())
-                    .put("ohms", b.internalOhms().nominalOhms())
-                    .put("spread", b.internalOhms().logSpread())
-                    .put("amp_hours", b.ampHours());
-            b.stated()
-                    .ifPresent(s -> json.putObject("source")
-                            .put("volts", s.volts())
-                            .put("discharge_ohms", s.dischargeOhms())
-                            .put("charge_ohms", s.chargeOhms()));
-        } else if (device instanceof Starter s) {
-            begin(json, "starter", s)
-                    .put("motor_stud", s.motorStud().value())
-                    .put("starter_case", s.starterCase().value())
-                    .put("volt_seconds_per_radian", s.motor().voltSecondsPerRadian())
-                    .put("ohms", s.motor().ohms())
-                    .put("drag_newton_metres", s.motor().dragNewtonMetres())
-                    .put("drag_newton_metre_seconds", s.motor().dragNewtonMetreSeconds());
-        } else if (device instanceof Solenoid s) {
-            begin(json, "solenoid", s)
-                    .put("trigger", s.trigger().value())
-                    .put("ground", s.ground().value())
-                    .put("motor_stud", s.motorStud().value())
-                    .put("contacts", s.contacts().value())
-                    .put("hold_ohms", s.coils().holdOhms())
-                    .put("pull_in_ohms", s.coils().pullInOhms())
-                    .put("pull_in_volts", s.coils().pullInVolts())
-                    .put("hold_volts", s.coils().holdVolts());
-        } else if (device instanceof Alternator a) {
-            writeAlternator(json, a);
-        } else if (device instanceof Load l) {
-            begin(json, "load", l).put("from", l.from().value()).put("to", l.to().value());
-            json.set("siemens", perCondition(l.siemens()));
-            if (l.glow()) {
-                json.put("glow", true);
-            }
-        } else if (device instanceof Pile p) {
-            begin(json, "pile", p).put("from", p.from().value()).put("to", p.to().value());
-            json.set("amps", perCondition(p.amps()));
-            json.put("least_ohms", p.leastOhms());
-        }
-        return json;
-    }
-
-    private static void writeAlternator(ObjectNode json, Alternator a) {
-        begin(json, "alternator", a)
-                .put("output", a.output().value())
-                .put("ground", a.ground().value())
-                .put("sense_plus", a.sense().plus().value())
-                .put("sense_minus", a.sense().minus().value())
-                .put("setpoint_volts", a.regulation().setpointVolts())
-                .put("volts_per_kelvin", a.regulation().voltsPerKelvin())
-                .put("siemens", a.regulation().siemens())
-                .put("max_amps", a.rating().maxAmps());
-        json.set("share", perCondition(a.rating().share()));
-        json.put("clamp_volts", a.rating().clampVolts())
-                .put("clamp_ohms", a.rating().clampOhms());
-        if (Double.isFinite(a.rating().capVolts())) {
-            json.put("cap_volts", a.rating().capVolts());
-        }
-    }
-
-    private static ObjectNode begin(ObjectNode json, String kind, Device device) {
-        return json.put("kind", kind).put("id", device.id().value()).put("name", device.name());
     }
 
     private static Map<Condition, Double> everyRunning() {
@@ -271,33 +200,5 @@ final class DeviceFormat {
         }
         each.done();
         return values;
-    }
-
-    private static ObjectNode perCondition(Map<Condition, Double> values) {
-        ObjectNode json = JsonFields.MAPPER.createObjectNode();
-        for (Condition condition : Condition.values()) {
-            if (values.containsKey(condition)) {
-                json.put(condition.key(), values.get(condition));
-            }
-        }
-        return json;
-    }
-
-    static PartId partId(JsonFields json, String field) {
-        String text = json.text(field);
-        try {
-            return PartId.of(text);
-        } catch (IllegalArgumentException e) {
-            throw new BadFile(json.path(field), e.getMessage());
-        }
-    }
-
-    static PointId pointId(JsonFields json, String field) {
-        String text = json.text(field);
-        try {
-            return PointId.of(text);
-        } catch (IllegalArgumentException e) {
-            throw new BadFile(json.path(field), e.getMessage());
-        }
     }
 }

@@ -1,0 +1,53 @@
+package app.dantro.core.inference;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** The explanations that are still in question while they are searched for. Confined to one thread. */
+final class Ledger {
+    /** Explanations this much less likely than the best, in nats, are dropped. */
+    private static final double DROPPED_NATS = 14;
+
+    private final List<Raw> raws = new ArrayList<>();
+    private double best = Double.NEGATIVE_INFINITY;
+
+    /** An explanation before all are known: its weight in nats, and the squared distance of the readings it keeps. */
+    record Raw(int first, int second, Slips slips, double logWeight, double distance) {}
+
+    /** True if an explanation of this weight would stay. */
+    boolean takes(double logWeight) {
+        return logWeight > best - DROPPED_NATS;
+    }
+
+    void keep(Raw raw) {
+        raws.add(raw);
+        best = Math.max(best, raw.logWeight);
+    }
+
+    /** The likeliest so far. */
+    Raw top() {
+        return raws.stream().max(Comparator.comparingDouble(Raw::logWeight)).orElseThrow();
+    }
+
+    /** All that are left, the likeliest first; their probabilities sum to one. */
+    List<Explanation> explanations() {
+        List<Raw> kept = raws.stream()
+                .filter(r -> takes(r.logWeight))
+                .sorted(Comparator.comparingDouble(Raw::logWeight)
+                        .reversed()
+                        .thenComparing(Raw::first)
+                        .thenComparing(Raw::second)
+                        .thenComparing(r -> r.slips.packed()))
+                .toList();
+        double sum = 0;
+        for (Raw raw : kept) {
+            sum += Math.exp(raw.logWeight - best);
+        }
+        List<Explanation> all = new ArrayList<>(kept.size());
+        for (Raw raw : kept) {
+            all.add(new Explanation(raw.first, raw.second, raw.slips, Math.exp(raw.logWeight - best) / sum));
+        }
+        return List.copyOf(all);
+    }
+}

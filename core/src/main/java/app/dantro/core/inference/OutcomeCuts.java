@@ -1,0 +1,122 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.PartId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Cuts the values a reading may show where the names part best, at most twice. */
+final class OutcomeCuts {
+    private static final int MOST_CUTS = 2;
+    /** A cut has to tell this much of the name. */
+    private static final double ASSUMED_LEAST_CUT_BITS = 0.05;
+    /** A gap narrower than this share of the readings' spread is none. */
+    private static final double ASSUMED_GAP_SIGMAS = 0.5;
+
+    private static final double LOG_2 = Math.log(2);
+
+    private final Likeliest likeliest;
+    private final double[] mean;
+    private final double[] sigma;
+    /** The explanations by what they expect, the lowest first. */
+    private final Integer[] order;
+
+    OutcomeCuts(Likeliest likeliest, Observable what) {
+        this.likeliest = likeliest;
+        int count = likeliest.mostExact();
+        this.mean = new double[count];
+        this.sigma = new double[count];
+        this.order = new Integer[count];
+        for (int e = 0; e < count; e++) {
+            Forecast.Expected expected = likeliest.forecasts.get(e).expected(what, Display.resolution(what, 0));
+            order[e] = e;
+            mean[e] = Double.isNaN(expected.mean()) ? 0 : expected.mean();
+            sigma[e] = Double.isNaN(expected.variance()) ? 1 : Math.sqrt(expected.variance());
+        }
+        Arrays.sort(order, Comparator.comparingDouble(e -> mean[e]));
+    }
+
+    /** From the lowest values to the highest, at least one. */
+    List<Prospect> prospects() {
+        List<Integer> cuts = new ArrayList<>();
+        for (int n = 0; n < MOST_CUTS; n++) {
+            bestCut(cuts).ifPresent(cuts::add);
+        }
+        Collections.sort(cuts);
+        List<Prospect> all = new ArrayList<>();
+        int from = 0;
+        for (int c = 0; c <= cuts.size(); c++) {
+            int to = c < cuts.size() ? cuts.get(c) : order.length;
+            double low = from == 0 ? Double.NEGATIVE_INFINITY : middle(mean[order[from - 1]], mean[order[from]]);
+            double high = to == order.length ? Double.POSITIVE_INFINITY : middle(mean[order[to - 1]], mean[order[to]]);
+            all.add(prospect(from, to, low, high));
+            from = to;
+        }
+        return all;
+    }
+
+    private static double middle(double low, double high) {
+        return low > 0 && high > 0 ? Math.sqrt(low * high) : (low + high) / 2;
+    }
+
+    /** The cut that tells most of the name, among gaps that the readings' spread leaves open. */
+    private Optional<Integer> bestCut(List<Integer> cuts) {
+        double best = cutBits(cuts) + ASSUMED_LEAST_CUT_BITS;
+        Optional<Integer> found = Optional.empty();
+        for (int i = 1; i < order.length; i++) {
+            double gap = mean[order[i]] - mean[order[i - 1]];
+            if (gap < ASSUMED_GAP_SIGMAS * Math.min(sigma[order[i]], sigma[order[i - 1]]) || cuts.contains(i)) {
+                continue;
+            }
+            List<Integer> with = new ArrayList<>(cuts);
+            with.add(i);
+            Collections.sort(with);
+            double bits = cutBits(with);
+            if (bits > best) {
+                best = bits;
+                found = Optional.of(i);
+            }
+        }
+        return found;
+    }
+
+    private double cutBits(List<Integer> cuts) {
+        double bits = 0;
+        int from = 0;
+        for (int c = 0; c <= cuts.size(); c++) {
+            int to = c < cuts.size() ? cuts.get(c) : order.length;
+            double[] sums = new double[likeliest.groupCount];
+            double whole = 0;
+            for (int i = from; i < to; i++) {
+                sums[likeliest.groups[order[i]]] += likeliest.weights[order[i]];
+                whole += likeliest.weights[order[i]];
+            }
+            for (double sum : sums) {
+                bits += sum > 0 ? sum * Math.log(sum / whole) / LOG_2 : 0;
+            }
+            from = to;
+        }
+        return bits;
+    }
+
+    private Prospect prospect(int from, int to, double low, double high) {
+        Map<PartId, Double> parts = new HashMap<>();
+        double whole = 0;
+        double healthy = 0;
+        for (int i = from; i < to; i++) {
+            double weight = likeliest.weights[order[i]];
+            whole += weight;
+            List<PartId> bad = likeliest.forecasts.get(order[i]).explanation().parts(likeliest.prepared);
+            healthy += bad.isEmpty() ? weight : 0;
+            bad.forEach(p -> parts.merge(p, weight, Double::sum));
+        }
+        double sum = whole;
+        parts.replaceAll((p, w) -> w / sum);
+        return new Prospect(low, high, whole, healthy / whole, parts);
+    }
+}

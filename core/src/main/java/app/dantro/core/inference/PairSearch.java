@@ -1,0 +1,131 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+/**
+ * Which pairs of faults are worth a look: the likeliest single faults, one a part, each with every other part's. A part
+ * that lies beside a good one may explain nothing alone, and be half of the answer: one that loses too much under the
+ * leads is looked at too.
+ */
+final class PairSearch {
+    private static final int LEADS = 4;
+    /** Severities are close together: from every third one its neighbours are reached. */
+    private static final int SEVERITY_STRIDE = 3;
+    /** Joints of healthy vehicles reach 3.7 times their usual resistance. */
+    private static final double HIDDEN_FACTOR = 4;
+
+    private static final double ASSUMED_HIDDEN_VOLTS = 0.03;
+    private static final int LOOKED_AT = 24;
+    private static final double LOG_PAIR_SHARE =
+            Math.log(Priors.ASSUMED_PAIR / Priors.ASSUMED_SINGLE / Priors.ASSUMED_SINGLE);
+
+    private final PreparedCircuit prepared;
+    private final Evidence evidence;
+    private final Fitter fitter;
+
+    PairSearch(PreparedCircuit prepared, Evidence evidence, Fitter fitter) {
+        this.prepared = prepared;
+        this.evidence = evidence;
+        this.fitter = fitter;
+    }
+
+    /** A pair and how far it reaches without any slip, in nats. */
+    record Lead(int first, int second, double logWeight) {}
+
+    /** A single fault and how far it reaches. */
+    record Single(int hypothesis, double logWeight) {}
+
+    /** The best pairs, the best first. */
+    List<Lead> pairs(List<Single> singles) {
+        List<Lead> found = new ArrayList<>();
+        List<Integer> leads = new ArrayList<>(leads(singles));
+        leads.addAll(hidden(leads));
+        for (int lead : leads) {
+            List<PartId> parts = parts(lead);
+            for (int h = 1; h < prepared.hypotheses().size(); h++) {
+                if (!parts(h).equals(parts)) {
+                    addPlain(lead, h, found);
+                }
+            }
+        }
+        return found.stream()
+                .sorted(Comparator.comparingDouble(Lead::logWeight)
+                        .reversed()
+                        .thenComparing(Lead::first)
+                        .thenComparing(Lead::second))
+                .limit(LOOKED_AT)
+                .toList();
+    }
+
+    double logPrior(int first, int second) {
+        return prepared.hypotheses().get(first).logPrior()
+                + prepared.hypotheses().get(second).logPrior()
+                + LOG_PAIR_SHARE;
+    }
+
+    /** The other severities of the same part's fault. */
+    int[] siblings(int hypothesis) {
+        return IntStream.range(Math.max(1, hypothesis - 1), hypothesis + 2)
+                .filter(h -> h != hypothesis && h < prepared.hypotheses().size())
+                .filter(h -> parts(h).equals(parts(hypothesis)))
+                .toArray();
+    }
+
+    /** The best severity of each of the likeliest parts. */
+    private List<Integer> leads(List<Single> singles) {
+        Map<PartId, Single> byPart = new HashMap<>();
+        for (Single single : singles) {
+            byPart.merge(parts(single.hypothesis).get(0), single, (a, b) -> b.logWeight > a.logWeight ? b : a);
+        }
+        return byPart.values().stream()
+                .sorted(Comparator.comparingDouble(Single::logWeight).reversed().thenComparing(Single::hypothesis))
+                .limit(LEADS)
+                .map(Single::hypothesis)
+                .toList();
+    }
+
+    /** Every third severity of the parts that read too much across them and are not among the leads. */
+    private List<Integer> hidden(List<Integer> leads) {
+        List<Integer> more = new ArrayList<>();
+        for (Part part : prepared.circuit().parts()) {
+            boolean led = leads.stream().anyMatch(h -> parts(h).contains(part.id()));
+            if (!led && evidence.observations().stream().anyMatch(o -> losesTooMuch(part, o))) {
+                int[] steps = IntStream.range(1, prepared.hypotheses().size())
+                        .filter(h -> parts(h).equals(List.of(part.id())))
+                        .toArray();
+                for (int i = 1; i < steps.length; i += SEVERITY_STRIDE) {
+                    more.add(steps[i]);
+                }
+            }
+        }
+        return more;
+    }
+
+    /** True for a reading just across a part that shows far more than a healthy one. */
+    private boolean losesTooMuch(Part part, Observation o) {
+        Observable across = Observable.volts(o.what().condition(), part.from(), part.to());
+        if (!o.what().same(across)) {
+            return false;
+        }
+        double healthy = Math.abs(prepared.healthy(o.what()));
+        return Math.abs(o.value()) > HIDDEN_FACTOR * healthy && Math.abs(o.value()) > healthy + ASSUMED_HIDDEN_VOLTS;
+    }
+
+    private List<PartId> parts(int hypothesis) {
+        return prepared.hypotheses().get(hypothesis).parts();
+    }
+
+    /** The pair without any slip, just to see how far it reaches. */
+    private void addPlain(int first, int second, List<Lead> into) {
+        if (fitter.load(first, second) && fitter.quick()) {
+            into.add(new Lead(first, second, logPrior(first, second) + fitter.gaussian.logDensity));
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.inference.Channels.Span;
+
+/** How observables move with the numbers that differ between vehicles: one row of columns each. */
+final class Sensitivities {
+    private static final double ASSUMED_METER_GAIN = 0.005 / Math.sqrt(3);
+    private static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
+
+    private final PreparedCircuit prepared;
+
+    Sensitivities(PreparedCircuit prepared) {
+        this.prepared = prepared;
+    }
+
+    /**
+     * Writes how an observable moves with every column, in its unit a standard deviation.
+     *
+     * @param second of a pair of hypotheses, or {@link Explanation#NONE}
+     * @param mean what it shows, in its unit
+     * @param into a row of {@link PreparedCircuit#columns()} is written, from {@code at} on
+     */
+    void write(int first, int second, Observable what, double mean, double[] into, int at) {
+        Span span = prepared.channels().of(what);
+        ResponseTable table = prepared.table(what.condition());
+        int numbers = table.numbers;
+        single(table, first, span, into, at);
+        into[at + numbers] = 0;
+        if (second >= 0) {
+            double severity = into[at + numbers - 1];
+            addPair(table, second, span, into, at);
+            into[at + numbers] = into[at + numbers - 1] - severity;
+            into[at + numbers - 1] = severity;
+        }
+        into[at + numbers + 1] = what.isVolts() ? ASSUMED_METER_GAIN * mean : 0;
+        into[at + numbers + 2] = what instanceof Observable.Amps ? ASSUMED_CLAMP_GAIN * mean : 0;
+    }
+
+    private static void single(ResponseTable table, int hypothesis, Span span, double[] into, int at) {
+        int numbers = table.numbers;
+        int base = hypothesis * table.outputs * numbers;
+        for (int k = 0; k < numbers; k++) {
+            into[at + k] = (span.plus() < 0 ? 0 : table.slopes[base + span.plus() * numbers + k])
+                    - (span.minus() < 0 ? 0 : table.slopes[base + span.minus() * numbers + k]);
+        }
+    }
+
+    /** Slopes of two faults together, as if each moved the vehicle by itself. */
+    private static void addPair(ResponseTable table, int second, Span span, double[] into, int at) {
+        int numbers = table.numbers;
+        int of = second * table.outputs * numbers;
+        for (int k = 0; k < numbers; k++) {
+            int p = span.plus() * numbers + k;
+            int m = span.minus() * numbers + k;
+            into[at + k] += (span.plus() < 0 ? 0 : table.slopes[of + p] - table.slopes[p])
+                    - (span.minus() < 0 ? 0 : table.slopes[of + m] - table.slopes[m]);
+        }
+    }
+}

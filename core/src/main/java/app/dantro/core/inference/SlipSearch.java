@@ -1,0 +1,108 @@
+package app.dantro.core.inference;
+
+import java.util.Arrays;
+
+/**
+ * Enters an explanation as it is and with each reading taken for a slip; the likeliest slip taken as given, those with a
+ * further one, as long as that pays. No explanation is given up before its slips are out: gross ones differ by more than
+ * all the rest says. Confined to one thread.
+ */
+final class SlipSearch {
+    /** A slip has to gain this much, in nats, before a further one is looked for. */
+    private static final double FURTHER_NATS = 1.0;
+    /** Readings that are left when all others are slips tell nothing. */
+    private static final int LEAST_KEPT = 2;
+
+    private final Fitter fitter;
+    private final Evidence evidence;
+    private final Ledger ledger;
+    private final boolean[] out;
+    private final double[] densities;
+    private final double[] weights;
+
+    SlipSearch(Fitter fitter, Evidence evidence, Ledger ledger) {
+        this.fitter = fitter;
+        this.evidence = evidence;
+        this.ledger = ledger;
+        this.out = new boolean[fitter.count];
+        this.densities = new double[fitter.count];
+        this.weights = new double[fitter.count];
+    }
+
+    /**
+     * How far an explanation reaches, in nats.
+     *
+     * @param best with the slips that suit it best
+     * @param attainable what it could come to if one observation were left out
+     * @param distance squared distance of all readings, none taken for a slip
+     */
+    record Reached(double best, double attainable, double distance) {}
+
+    /** Enters the loaded and fitted explanation, {@code base} nats without its readings, with the slips that suit it. */
+    Reached enter(int first, int second, double base) {
+        Gaussian g = fitter.gaussian;
+        Arrays.fill(out, false);
+        Slips slipped = Slips.NONE;
+        int count = 0;
+        double given = base;
+        double reached = Double.NEGATIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        double distance = g.distance;
+        while (true) {
+            double plain = given + (fitter.count - count) * SlipModel.LOG_GOOD + g.logDensity;
+            keep(new Ledger.Raw(first, second, slipped, plain, g.distance));
+            reached = Math.max(reached, plain);
+            if (count == Slips.MOST) {
+                break;
+            }
+            int which = likeliest(plain);
+            boolean further = fitter.count - count > LEAST_KEPT && which >= 0 && weights[which] > plain + FURTHER_NATS;
+            for (int i = 0; i < fitter.count; i++) {
+                if (out[i]) {
+                    continue;
+                }
+                reached = Math.max(reached, weights[i]);
+                most = Math.max(most, weights[i] - densities[i]);
+                if ((!further || i != which) && ledger.takes(weights[i])) {
+                    keep(new Ledger.Raw(first, second, slipped.with(i), weights[i], g.distance - g.share(i)));
+                }
+            }
+            if (!further) {
+                break;
+            }
+            given += densities[which];
+            slipped = slipped.with(which);
+            out[which] = true;
+            count++;
+            g.drop(which);
+        }
+        return new Reached(reached, Math.max(most, reached), distance);
+    }
+
+    private void keep(Ledger.Raw raw) {
+        if (ledger.takes(raw.logWeight())) {
+            ledger.keep(raw);
+        }
+    }
+
+    /** Works out what each reading's slip would make of an explanation; the reading for which that is most, −1 without any. */
+    private int likeliest(double plain) {
+        Gaussian g = fitter.gaussian;
+        int which = -1;
+        for (int i = 0; i < fitter.count; i++) {
+            if (out[i]) {
+                continue;
+            }
+            Observation o = evidence.observations().get(i);
+            double surprise = g.surprise(i);
+            double variance = g.variance(i);
+            densities[i] =
+                    SlipModel.logDensity(o.value(), o.value() - surprise, variance, o.resolution(), fitter.span(i));
+            weights[i] = plain - Gaussian.logNormal(surprise, variance) - SlipModel.LOG_GOOD + densities[i];
+            if (which < 0 || weights[i] > weights[which]) {
+                which = i;
+            }
+        }
+        return which;
+    }
+}
