@@ -10,7 +10,8 @@ import java.util.Set;
 /**
  * All that speaks for or against a hypothesis.
  *
- * @param observations what instruments showed since the last repair that could have changed it
+ * @param observations what instruments showed since the last repair that could have changed it; none is dropped, however
+ *     many there are, but of very many the repeats come as their means
  * @param starts whether the engine can be started, if that is known
  * @param repaired true after a repair: then little is usually left
  * @param charged true if every battery was charged before the readings: then none is flat
@@ -21,9 +22,6 @@ public record Evidence(
         Optional<Boolean> starts,
         boolean repaired,
         boolean charged) {
-    /** More readings than any case needs; the newest count. */
-    private static final int MOST = 60;
-
     public Evidence {
         Objects.requireNonNull(complaint, "complaint");
         Objects.requireNonNull(starts, "starts");
@@ -31,7 +29,7 @@ public record Evidence(
         observations = observations.stream()
                 .filter(o -> seen.add(Map.entry(o.reading(), o.what())))
                 .toList();
-        observations = List.copyOf(observations.subList(Math.max(0, observations.size() - MOST), observations.size()));
+        observations = Repeats.merged(observations);
     }
 
     /** Evidence of batteries that nobody charged. */

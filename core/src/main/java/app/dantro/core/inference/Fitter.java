@@ -80,7 +80,7 @@ final class Fitter {
     private double noise(int i, int j) {
         Observation one = observations.get(i);
         if (i == j) {
-            return variance(one.what(), mean[i], one.resolution());
+            return shared(one.what(), one.resolution()) + own(one.what(), mean[i], one.resolution()) / one.repeats();
         }
         Observation other = observations.get(j);
         return one.what().equals(other.what()) ? shared(one.what(), Math.min(one.resolution(), other.resolution())) : 0;
@@ -99,7 +99,7 @@ final class Fitter {
         return digits * digits + offset * offset;
     }
 
-    private static double own(Observable what, double mean, double resolution) {
+    static double own(Observable what, double mean, double resolution) {
         double share = what instanceof Observable.Speed ? ASSUMED_SPEED_SHARE : flutter(what.condition());
         double digits = ASSUMED_OWN_DIGITS * step(what, resolution);
         double least = what.isVolts() ? 0.5 * ASSUMED_LEAST_VOLTS : 0.005;
