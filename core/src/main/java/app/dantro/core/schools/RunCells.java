@@ -52,13 +52,13 @@ final class RunCells {
     }
 
     private Cell read(Test test, SchoolReason row, Probe probe) {
-        return schools.of(row)
+        return schools.of(row, probe.condition())
                 .map(r -> cell(test, r, Optional.of(probe)))
                 .orElseGet(() -> Cell.due(test, List.of(), Optional.of(probe)));
     }
 
     private Cell sum() {
-        return schools.of(SchoolReason.CHARGING_BOTH)
+        return schools.of(SchoolReason.CHARGING_BOTH, Condition.RAISED_LOADED)
                 .map(r -> cell(Test.SUM, r, Optional.empty()))
                 .orElseGet(() -> Cell.due(Test.SUM, List.of(), Optional.empty()));
     }

@@ -27,11 +27,6 @@ public record SchoolTable(List<Row> rows) {
                 .toList());
     }
 
-    /** The row of a test, whatever the condition. */
-    public Optional<Row> of(SchoolReason test) {
-        return rows.stream().filter(r -> r.what().is(test)).findFirst();
-    }
-
     /** The row of a test in a condition. */
     public Optional<Row> of(SchoolReason test, Condition condition) {
         return rows.stream()

@@ -67,6 +67,17 @@ class RunSheetTest {
     }
 
     @Test
+    void aReadingOfAnotherConditionFillsNoCell() {
+        read("bplus", "post-plus", Condition.FULL_OUTPUT, "0.90");
+        read("post-minus", "alternator-case", Condition.FULL_OUTPUT, "0.40");
+        assertThat(sign(RunSheet.Test.SUPPLY_DROP)).isEqualTo(Sign.DUE);
+        assertThat(sign(RunSheet.Test.RETURN_DROP)).isEqualTo(Sign.DUE);
+        assertThat(sign(RunSheet.Test.SUM)).isEqualTo(Sign.DUE);
+        healthy();
+        assertThat(sign(RunSheet.Test.SUPPLY_DROP)).isEqualTo(Sign.GOOD);
+    }
+
+    @Test
     void aVehicleWithALostSupplySideStandsBeforeAHealthyOne() {
         healthy();
         int healthy = sheet().weight();
