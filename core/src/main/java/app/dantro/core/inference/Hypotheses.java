@@ -1,5 +1,6 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Load;
@@ -82,8 +83,7 @@ final class Hypotheses {
         double sum = batteries + starters + alternators + Priors.ASSUMED_DRAIN;
         circuit.batteries()
                 .forEach(b -> battery(
-                        b.id(),
-                        probability * batteries / sum / circuit.batteries().size()));
+                        b, probability * batteries / sum / circuit.batteries().size()));
         circuit.starter().ifPresent(s -> starter(s.id(), probability * starters / sum));
         circuit.alternator().ifPresent(a -> alternator(a.id(), probability * alternators / sum));
         circuit.devices().stream()
@@ -93,9 +93,13 @@ final class Hypotheses {
                 .ifPresent(load -> drain(load, probability * Priors.ASSUMED_DRAIN / sum));
     }
 
-    private void battery(PartId id, double probability) {
+    /** A source whose values are stated has no charge that could be low. */
+    private void battery(Battery battery, double probability) {
+        PartId id = battery.id();
         grid(WEAK, RELATIVE_SIGMA, s -> new Fault.WeakBattery(id, s), 0.40 * probability);
-        grid(FLAT, RELATIVE_SIGMA, s -> new Fault.FlatBattery(id, s), 0.40 * probability);
+        if (battery.stated().isEmpty()) {
+            grid(FLAT, RELATIVE_SIGMA, s -> new Fault.FlatBattery(id, s), 0.40 * probability);
+        }
         add(List.of(new Fault.DeadCell(id)), List.of(Optional.empty()), 0.20 * probability);
     }
 
