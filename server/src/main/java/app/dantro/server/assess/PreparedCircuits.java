@@ -25,7 +25,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class PreparedCircuits {
     private static final int KEPT = 8;
-    private static final double CELSIUS_STEP = 4;
 
     private final ApplicationEventPublisher publisher;
     private final ThreadPoolExecutor worker =
@@ -45,8 +44,7 @@ public class PreparedCircuits {
 
     private record Key(String circuit, double celsius) {
         static Key of(StoredCase file) {
-            double celsius = Math.rint(file.record().celsius() / CELSIUS_STEP) * CELSIUS_STEP;
-            return new Key(file.onCircuit().json(), celsius);
+            return new Key(file.onCircuit().json(), file.record().celsius());
         }
     }
 
