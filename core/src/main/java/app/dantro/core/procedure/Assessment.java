@@ -1,10 +1,12 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.fact.CrankCapture;
+import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.profile.LoopProfile;
 import app.dantro.core.schools.Ruling;
+import app.dantro.core.schools.SchoolTable;
 import app.dantro.core.standing.RetestCheck;
 import app.dantro.core.standing.Verdict;
 import java.util.List;
@@ -30,13 +32,21 @@ public sealed interface Assessment {
      *
      * @param course how far the order of work was followed
      * @param cranks what several cranks say together
-     * @param rulings what every school says of a drop, by its reading
+     * @param rulings what every school says of a drop, by its reading; the shop's own sets too
+     * @param schools the readings held against every school, and against the shop's own sets
+     * @param figures what the typed figures say
      * @param retests what was foretold of the last repair, and what was read since
      */
     record Beside(
-            Course course, List<CrankCapture> cranks, Map<UUID, List<Ruling>> rulings, List<RetestCheck> retests) {
+            Course course,
+            List<CrankCapture> cranks,
+            Map<UUID, List<Ruling>> rulings,
+            SchoolTable schools,
+            List<FigureVerdict> figures,
+            List<RetestCheck> retests) {
         public Beside {
             cranks = List.copyOf(cranks);
+            figures = List.copyOf(figures);
             rulings = Map.copyOf(rulings);
             retests = List.copyOf(retests);
         }

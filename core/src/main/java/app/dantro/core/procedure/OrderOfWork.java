@@ -3,6 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.fact.CrankCapture;
 import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
@@ -14,6 +15,7 @@ import app.dantro.core.quantity.Quantity;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
 import app.dantro.core.schools.Ruling;
+import app.dantro.core.schools.SchoolTable;
 import app.dantro.core.schools.StartingRows;
 import app.dantro.core.standing.CaseInference;
 import app.dantro.core.standing.Foretold;
@@ -90,6 +92,8 @@ public final class OrderOfWork {
                 Course.of(findings, ended.stage()),
                 CrankCapture.of(findings.evidence()),
                 rulings,
+                SchoolTable.of(findings, own),
+                Figures.of(findings.evidence()),
                 RetestCheck.of(findings.evidence(), foretold));
     }
 

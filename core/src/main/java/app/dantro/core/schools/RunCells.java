@@ -7,7 +7,6 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
-import app.dantro.core.limits.OwnSets;
 import app.dantro.core.limits.SchoolVerdict;
 import app.dantro.core.quantity.Amount;
 import app.dantro.core.quantity.Quantity;
@@ -29,11 +28,11 @@ final class RunCells {
     private final Alternator alternator;
     private final SchoolTable schools;
 
-    RunCells(Findings findings, Alternator alternator, OwnSets own) {
+    RunCells(Findings findings, Alternator alternator, SchoolTable schools) {
         this.findings = findings;
         this.circuit = findings.evidence().circuit();
         this.alternator = alternator;
-        this.schools = SchoolTable.of(findings, own);
+        this.schools = schools;
     }
 
     List<Cell> cells() {

@@ -3,7 +3,6 @@ package app.dantro.core.schools;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.finding.Findings;
-import app.dantro.core.limits.OwnSets;
 import app.dantro.core.quantity.Reason;
 import java.util.List;
 import java.util.Optional;
@@ -68,12 +67,12 @@ public record RunSheet(List<Cell> cells) {
         cells = List.copyOf(cells);
     }
 
-    /** The sheet of a case whose circuit charges, the shop's own sets beside the schools. */
-    public static Optional<RunSheet> of(Findings findings, OwnSets own) {
+    /** The sheet of a case whose circuit charges. */
+    public static Optional<RunSheet> of(Findings findings, SchoolTable schools) {
         return findings.evidence()
                 .circuit()
                 .alternator()
-                .map(a -> new RunSheet(new RunCells(findings, a, own).cells()));
+                .map(a -> new RunSheet(new RunCells(findings, a, schools).cells()));
     }
 
     /** Conspicuous vehicles first: two for every test that is bad, one for every one that schools see apart. */

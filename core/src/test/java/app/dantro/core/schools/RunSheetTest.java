@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.reading.Current;
@@ -33,11 +34,9 @@ class RunSheetTest {
     }
 
     private RunSheet sheet() {
-        return RunSheet.of(
-                        StartingRules.of(CaseRecord.of(CAR, 20, read, List.of(), List.of())
-                                .with(said)),
-                        OwnSets.none())
-                .orElseThrow();
+        Findings findings = StartingRules.of(
+                CaseRecord.of(CAR, 20, read, List.of(), List.of()).with(said));
+        return RunSheet.of(findings, SchoolTable.of(findings, OwnSets.none())).orElseThrow();
     }
 
     private Sign sign(RunSheet.Test test) {

@@ -9,6 +9,7 @@ import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.standing.Foretold;
 import app.dantro.core.standing.WhatIf;
+import app.dantro.server.store.LimitSetStore;
 import app.dantro.server.store.StoredCase;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -25,19 +26,21 @@ public class Assessments {
 
     private final OrderOfWork order;
     private final PreparedCircuits prepared;
+    private final LimitSetStore sets;
     private final Cache<Assessed, Assessment> recent =
             Caffeine.newBuilder().maximumSize(KEPT).build();
     private final Cache<Repaired, Optional<WhatIf>> foretold =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    private record Assessed(StoredCase file, boolean judged) {}
+    private record Assessed(StoredCase file, OwnSets own, boolean judged) {}
 
     /** A record as it stood when a part was repaired. */
     private record Repaired(CaseRecord record, PartId part) {}
 
-    Assessments(OrderOfWork order, PreparedCircuits prepared) {
+    Assessments(OrderOfWork order, PreparedCircuits prepared, LimitSetStore sets) {
         this.order = order;
         this.prepared = prepared;
+        this.sets = sets;
     }
 
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
@@ -52,22 +55,26 @@ public class Assessments {
 
     /** What follows by rules alone. */
     public Assessment byRules(StoredCase file) {
-        return order.assess(file.record().concern(), file.evidence());
+        return byRules(file, sets.all());
     }
 
     private Assessment of(StoredCase file, Optional<PreparedCircuit> circuit) {
+        OwnSets own = sets.all();
         return recent.get(
-                new Assessed(file, circuit.isPresent()),
-                key -> circuit.map(c -> judged(file, c))
-                        .orElseGet(() -> byRules(file)));
+                new Assessed(file, own, circuit.isPresent()),
+                key -> circuit.map(c -> judged(file, own, c)).orElseGet(() -> byRules(file, own)));
     }
 
-    private Assessment judged(StoredCase file, PreparedCircuit circuit) {
+    private Assessment byRules(StoredCase file, OwnSets own) {
+        return order.assess(file.record().concern(), file.evidence(), own);
+    }
+
+    private Assessment judged(StoredCase file, OwnSets own, PreparedCircuit circuit) {
         Foretold computed = Foretold.by(circuit, Complaint.about(file.record().concern()));
         return order.assess(
                 file.record().concern(),
                 file.evidence(),
-                OwnSets.none(),
+                own,
                 circuit,
                 (record, part) -> foretold.get(new Repaired(record, part), k -> computed.before(record, part)));
     }

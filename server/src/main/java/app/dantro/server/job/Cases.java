@@ -68,7 +68,7 @@ public class Cases {
     List<CaseCard> cards() {
         return cases.findAll().stream()
                 .map(this::load)
-                .map(file -> CaseCard.of(file, assessments.ifReady(file)))
+                .map(file -> CaseCard.of(file, assessIfReady(file)))
                 .toList();
     }
 
@@ -79,6 +79,11 @@ public class Cases {
                 .map(this::load)
                 .filter(file -> !file.isStruck(file.record().id()))
                 .toList();
+    }
+
+    /** The same without asking for a circuit that is not ready. */
+    public Assessment assessIfReady(StoredCase file) {
+        return assessments.ifReady(file);
     }
 
     /** What follows by rules alone. */

@@ -1,11 +1,9 @@
 package app.dantro.server.limits;
 
 import app.dantro.core.circuit.Loop;
-import app.dantro.core.figure.Figures;
-import app.dantro.core.finding.Findings;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.limits.School;
-import app.dantro.core.schools.SchoolTable;
+import app.dantro.core.procedure.Assessment;
 import app.dantro.core.starting.DrawMatrix;
 import app.dantro.server.job.Cases;
 import app.dantro.server.limits.LimitsView.KnownSchool;
@@ -40,12 +38,12 @@ class ShopLimits {
     }
 
     LimitsView of(UUID caseId) {
-        Findings findings = cases.assess(cases.load(caseId)).findings();
+        Assessment assessment = cases.assess(cases.load(caseId));
         OwnSets own = sets.all();
         return new LimitsView(
-                TableView.of(SchoolTable.of(findings, own)),
-                DrawMatrix.of(findings).map(MatrixView::of),
-                FigureView.all(Figures.of(findings.evidence())),
+                TableView.of(assessment.beside().schools()),
+                DrawMatrix.of(assessment.findings()).map(MatrixView::of),
+                FigureView.all(assessment.beside().figures()),
                 Stream.of(Loop.values())
                         .flatMap(loop -> known(loop, own).map(s -> new KnownSchool(loop, s.name(), s.notes())))
                         .toList(),

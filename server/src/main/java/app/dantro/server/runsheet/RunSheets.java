@@ -1,7 +1,6 @@
 package app.dantro.server.runsheet;
 
 import app.dantro.core.circuit.Loop;
-import app.dantro.core.limits.OwnSets;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Stage;
 import app.dantro.core.schools.RunSheet;
@@ -30,10 +29,10 @@ class RunSheets {
     }
 
     private Optional<RunRow> row(StoredCase file) {
-        Assessment assessment = cases.assessByRules(file);
+        Assessment assessment = cases.assessIfReady(file);
         return assessment.stage() == Stage.VERIFIED || assessment.stage() == Stage.CLOSED
                 ? Optional.empty()
-                : RunSheet.of(assessment.findings(), OwnSets.none())
+                : RunSheet.of(assessment.findings(), assessment.beside().schools())
                         .map(sheet -> RunRow.of(file, sheet, assessment.next().title()));
     }
 }
