@@ -68,6 +68,18 @@ public sealed interface Assessment {
         }
     }
 
+    /**
+     * The judging itself failed. What was read stays on record; what follows by rules alone is kept if there is any.
+     *
+     * @param why what went wrong
+     */
+    record Unjudged(Conclusions conclusions, Beside beside, String why) implements Assessment {
+        @Override
+        public Optional<Verdict> verdict() {
+            return Optional.empty();
+        }
+    }
+
     default Findings findings() {
         return conclusions().findings();
     }

@@ -3,6 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.profile.LoopProfile;
+import app.dantro.core.quantity.Reason;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,6 +23,11 @@ public record Conclusions(
         List<ProbePlan> standby) {
     public Conclusions {
         standby = List.copyOf(standby);
+    }
+
+    /** The same under another headline. */
+    Conclusions headed(List<Reason> because) {
+        return new Conclusions(findings.headed(because), profile, other, stage, next, standby);
     }
 
     Conclusions at(Stage instead, Step step) {

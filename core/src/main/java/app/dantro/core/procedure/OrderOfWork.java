@@ -74,6 +74,39 @@ public final class OrderOfWork {
         return new Assessment.Judged(ended, beside(ended, own, foretold), Verdict.of(findings, judgement));
     }
 
+    /**
+     * When the judging of all readings together fails: what follows by rules alone, and why it is no more.
+     *
+     * @param why what went wrong
+     */
+    public Assessment withoutJudgement(Loop loop, CaseRecord record, OwnSets own, String why) {
+        Findings rules = StartingRules.of(record);
+        Conclusions ended = ended(conclude(loop, rules, Optional.empty()));
+        Conclusions said = ended.headed(List.of(
+                ProcedureReason.AS_RULES_SAY.with(Quantity.named(rules.headline())),
+                ProcedureReason.NOT_JUDGED_TOGETHER.with(Quantity.named(why))));
+        return new Assessment.Unjudged(said, beside(said, own, Foretold.nothing()), why);
+    }
+
+    /**
+     * When even the rules fail on what is on record: a case that says why, and that nothing was lost.
+     *
+     * @param why what went wrong
+     */
+    public Assessment unjudged(Loop loop, CaseRecord record, OwnSets own, String why) {
+        CaseRecord unread = CaseRecord.of(record.circuit(), record.celsius(), List.of(), List.of(), List.of());
+        Conclusions said = conclude(loop, StartingRules.of(unread), Optional.empty())
+                .headed(List.of(ProcedureReason.CANNOT_BE_JUDGED.with(Quantity.named(why))))
+                .at(
+                        Stage.FRESH,
+                        Step.of(
+                                Kind.LOOK_ELSEWHERE,
+                                ProcedureReason.NOT_JUDGED_STEP.with(),
+                                List.of(ProcedureReason.NOTHING_LOST.with()),
+                                List.of()));
+        return new Assessment.Unjudged(said, beside(said, own, Foretold.nothing()), why);
+    }
+
     private Conclusions conclude(Loop loop, Findings findings, Optional<Judgement> judgement) {
         boolean charges = loop == Loop.CHARGING
                 && findings.evidence().circuit().alternator().isPresent();

@@ -4,6 +4,12 @@ import app.dantro.core.quantity.Reason;
 
 /** What a step is called, and why it comes now. */
 public enum ProcedureReason implements Reason.Kind {
+    AS_RULES_SAY,
+    NOT_JUDGED_TOGETHER,
+    CANNOT_BE_JUDGED,
+    NOT_JUDGED_STEP,
+    NOTHING_LOST,
+
     BATTERY_FIRST,
     CHARGE_THEN_READ,
     TOO_LOW_TO_TEST,

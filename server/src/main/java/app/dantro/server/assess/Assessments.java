@@ -1,5 +1,6 @@
 package app.dantro.server.assess;
 
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
@@ -14,6 +15,9 @@ import app.dantro.server.store.StoredCase;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
+import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,6 +26,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Assessments {
+    private static final Logger LOG = LoggerFactory.getLogger(Assessments.class);
     private static final int KEPT = 64;
 
     private final OrderOfWork order;
@@ -45,21 +50,45 @@ public class Assessments {
 
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
     public Assessment of(StoredCase file) {
-        return of(file, prepared.of(file));
+        return fenced(file, own -> of(file, own, prepared.of(file)));
     }
 
     /** The same without asking for a circuit that is not ready. */
     public Assessment ifReady(StoredCase file) {
-        return of(file, prepared.ifReady(file));
+        return fenced(file, own -> of(file, own, prepared.ifReady(file)));
     }
 
     /** What follows by rules alone. */
     public Assessment byRules(StoredCase file) {
-        return byRules(file, sets.all());
+        return fenced(file, own -> byRules(file, own));
     }
 
-    private Assessment of(StoredCase file, Optional<PreparedCircuit> circuit) {
+    /**
+     * One case that cannot be judged takes no other down, and shows what is on record: without the judgement first, then
+     * without what the rules say.
+     */
+    private Assessment fenced(StoredCase file, Function<OwnSets, Assessment> judging) {
         OwnSets own = sets.all();
+        CaseRecord record = file.evidence();
+        Loop loop = file.record().concern();
+        try {
+            return judging.apply(own);
+        } catch (RuntimeException judged) {
+            LOG.error("Case {} cannot be judged", file.record().id(), judged);
+            try {
+                return order.withoutJudgement(loop, record, own, why(judged));
+            } catch (RuntimeException ruled) {
+                LOG.error("Case {} fails by rules alone", file.record().id(), ruled);
+                return order.unjudged(loop, record, own, why(ruled));
+            }
+        }
+    }
+
+    private static String why(RuntimeException e) {
+        return e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+    }
+
+    private Assessment of(StoredCase file, OwnSets own, Optional<PreparedCircuit> circuit) {
         return recent.get(
                 new Assessed(file, own, circuit.isPresent()),
                 key -> circuit.map(c -> judged(file, own, c)).orElseGet(() -> byRules(file, own)));

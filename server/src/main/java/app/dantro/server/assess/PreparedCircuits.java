@@ -14,6 +14,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.LinkedBlockingDeque;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
@@ -24,6 +26,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class PreparedCircuits {
+    private static final Logger LOG = LoggerFactory.getLogger(PreparedCircuits.class);
     private static final int KEPT = 8;
 
     private final ApplicationEventPublisher publisher;
@@ -33,13 +36,41 @@ public class PreparedCircuits {
                 thread.setDaemon(true);
                 return thread;
             });
-    private final AsyncCache<Key, PreparedCircuit> ready =
+    private final AsyncCache<Key, Attempt> ready =
             Caffeine.newBuilder().maximumSize(KEPT).buildAsync();
     /** Cases that asked and are to be told. */
     private final Map<Key, Set<UUID>> asked = new ConcurrentHashMap<>();
 
     PreparedCircuits(ApplicationEventPublisher publisher) {
         this.publisher = publisher;
+    }
+
+    /** A circuit that was worked out, or why it cannot be. */
+    private record Attempt(Optional<PreparedCircuit> circuit, String failed) {
+        static Attempt at(StoredCase file) {
+            try {
+                return new Attempt(
+                        Optional.of(
+                                PreparedCircuit.of(file.circuit(), file.record().celsius())
+                                        .prepare()),
+                        "");
+            } catch (RuntimeException e) {
+                LOG.error(
+                        "The circuit of case {} cannot be worked out",
+                        file.record().id(),
+                        e);
+                return new Attempt(Optional.empty(), String.valueOf(e.getMessage()));
+            }
+        }
+    }
+
+    /** Says that a circuit cannot be judged, whatever is read in it. */
+    static final class CannotPrepare extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        CannotPrepare(String why) {
+            super(why);
+        }
     }
 
     private record Key(String circuit, double celsius) {
@@ -65,12 +96,20 @@ public class PreparedCircuits {
         }
     }
 
-    /** The circuit of a case, if it is ready. */
+    /**
+     * The circuit of a case, if it is ready.
+     *
+     * @throws CannotPrepare if it was tried and failed
+     */
     public Optional<PreparedCircuit> ifReady(StoredCase file) {
         return Optional.ofNullable(ready.getIfPresent(Key.of(file))).flatMap(PreparedCircuits::made);
     }
 
-    /** The circuit of a case, if it is ready; if not it is made next, and the case will be told. */
+    /**
+     * The circuit of a case, if it is ready; if not it is made next, and the case will be told.
+     *
+     * @throws CannotPrepare if it was tried and failed
+     */
     public Optional<PreparedCircuit> of(StoredCase file) {
         Key key = Key.of(file);
         Optional<PreparedCircuit> made = ifReady(file);
@@ -79,16 +118,21 @@ public class PreparedCircuits {
         }
         asked.computeIfAbsent(key, k -> ConcurrentHashMap.newKeySet())
                 .add(file.record().id());
-        CompletableFuture<PreparedCircuit> making = ready.get(
-                key,
-                (k, executor) -> CompletableFuture.supplyAsync(
-                        () -> PreparedCircuit.of(file.circuit(), k.celsius).prepare(), worker));
+        CompletableFuture<Attempt> making =
+                ready.get(key, (k, executor) -> CompletableFuture.supplyAsync(() -> Attempt.at(file), worker));
         making.whenComplete((circuit, failed) -> tell(key));
         return made(making);
     }
 
-    private static Optional<PreparedCircuit> made(CompletableFuture<PreparedCircuit> making) {
-        return making.isDone() && !making.isCompletedExceptionally() ? Optional.of(making.join()) : Optional.empty();
+    private static Optional<PreparedCircuit> made(CompletableFuture<Attempt> making) {
+        if (!making.isDone()) {
+            return Optional.empty();
+        }
+        Attempt attempt = making.join();
+        if (attempt.circuit().isEmpty()) {
+            throw new CannotPrepare(attempt.failed());
+        }
+        return attempt.circuit();
     }
 
     /** Whoever asked is told once, whichever of the askers comes first. */

@@ -8,6 +8,7 @@ import app.dantro.server.format.Happened;
 import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.reading.ReadingDesk;
+import app.dantro.server.store.CaseCircuit;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.Circuits;
@@ -22,6 +23,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Cases out of case files and back. Readings go through the same door as typed ones. */
 @Service
@@ -31,9 +33,18 @@ class CaseImport {
     private final Cases files;
     private final ReadingDesk readings;
     private final Events events;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
-    CaseImport(CaseStore cases, Circuits circuits, Cases files, ReadingDesk readings, Events events, Clock clock) {
+    CaseImport(
+            CaseStore cases,
+            Circuits circuits,
+            Cases files,
+            ReadingDesk readings,
+            Events events,
+            TransactionTemplate transaction,
+            Clock clock) {
+        this.transaction = transaction;
         this.events = events;
         this.circuits = circuits;
         this.cases = cases;
@@ -42,9 +53,18 @@ class CaseImport {
         this.clock = clock;
     }
 
-    /** @throws ProblemException 409 if the id belongs to another case */
+    /**
+     * All of it or nothing.
+     *
+     * @throws ProblemException 409 if the id belongs to another case, or one in the file to another entry
+     */
     CaseView open(UUID id, String by, CaseDocument document) {
-        circuits.of(1, document.circuitJson());
+        CaseCircuit circuit = circuits.of(1, document.circuitJson());
+        transaction.executeWithoutResult(status -> add(id, by, document, circuit));
+        return files.view(id);
+    }
+
+    private void add(UUID id, String by, CaseDocument document, CaseCircuit circuit) {
         CaseHead record = new CaseHead(
                 id,
                 document.vehicle(),
@@ -53,6 +73,7 @@ class CaseImport {
                 document.state().celsius(),
                 by,
                 clock.millis());
+        StoredCase file = StoredCase.opened(record, circuit);
         if (cases.add(record, document.circuitJson())) {
             if (!document.extensions().isEmpty()) {
                 cases.addExtensions(id, document.extensions());
@@ -60,18 +81,21 @@ class CaseImport {
             if (!document.state().equals(VehicleState.healthyAt(document.state().celsius()))) {
                 cases.add(simulation(id, document.state()));
             }
-        } else if (!document(files.load(id)).equalsIgnoringEvents(document)) {
-            throw ProblemException.conflict(
-                    "Another case has this id (%s). Make a new id for a new case.".formatted(id));
+        } else {
+            file = files.load(id);
+            if (!document(file).equalsIgnoringEvents(document)) {
+                throw ProblemException.conflict(
+                        "Another case has this id (%s). Make a new id for a new case.".formatted(id));
+            }
         }
         for (Reading reading : document.readings()) {
-            readings.record(files.load(id), reading, StoredReading.Source.TYPED, by);
+            file = readings.record(file, reading, StoredReading.Source.TYPED, by)
+                    .file();
         }
         Happened happened = document.happened();
         happened.repairs().forEach(r -> events.record(new StoredRepair(id, r, by)));
         happened.tests().forEach(t -> events.record(new StoredTest(id, t, by)));
         happened.statements().forEach(s -> events.record(new StoredStatement(id, s, by)));
-        return files.view(id);
     }
 
     /** A vehicle that is like the file says, for the simulated meter. */

@@ -1,17 +1,19 @@
 package app.dantro.server.live;
 
 import app.dantro.server.assess.PreparedCircuits;
-import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Open event streams by case. A stream only says "changed"; the screen then fetches the case. */
@@ -19,8 +21,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 public class CaseEvents {
     private static final long FOREVER = 0;
 
-    private final Map<UUID, Set<SseEmitter>> streams = new ConcurrentHashMap<>();
-    private final Set<SseEmitter> taking = ConcurrentHashMap.newKeySet();
+    private final Map<UUID, Set<Screen>> screens = new ConcurrentHashMap<>();
     private final ExecutorService tellers = Executors.newCachedThreadPool(task -> {
         Thread thread = new Thread(task, "teller");
         thread.setDaemon(true);
@@ -37,18 +38,37 @@ public class CaseEvents {
 
     SseEmitter open(UUID caseId) {
         SseEmitter stream = new SseEmitter(FOREVER);
-        Set<SseEmitter> ofCase = streams.computeIfAbsent(caseId, id -> ConcurrentHashMap.newKeySet());
-        ofCase.add(stream);
-        stream.onCompletion(() -> ofCase.remove(stream));
-        stream.onError(e -> ofCase.remove(stream));
-        send(stream, ofCase, "open", "{}");
+        add(caseId, stream);
         return stream;
     }
 
-    /** Tells every screen on the case that it changed. */
+    void add(UUID caseId, SseEmitter stream) {
+        Set<Screen> ofCase = screens.computeIfAbsent(caseId, id -> ConcurrentHashMap.newKeySet());
+        AtomicReference<Screen> self = new AtomicReference<>();
+        Screen screen = new Screen(stream, tellers, () -> ofCase.remove(self.get()));
+        self.set(screen);
+        ofCase.add(screen);
+        stream.onCompletion(() -> ofCase.remove(screen));
+        stream.onError(e -> ofCase.remove(screen));
+        screen.tell("open", "{}");
+    }
+
+    /** Tells every screen on the case that it changed, once what changed it is on record for good. */
     public void changed(UUID caseId) {
-        Set<SseEmitter> ofCase = streams.getOrDefault(caseId, Set.of());
-        ofCase.forEach(stream -> send(stream, ofCase, "changed", "{}"));
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            tellChanged(caseId);
+            return;
+        }
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                tellChanged(caseId);
+            }
+        });
+    }
+
+    private void tellChanged(UUID caseId) {
+        screens.getOrDefault(caseId, Set.of()).forEach(Screen::changed);
         publisher.publishEvent(new CaseChanged(caseId));
     }
 
@@ -57,20 +77,12 @@ public class CaseEvents {
      * has not taken the last word yet misses this one.
      */
     public void tell(UUID caseId, String name, Object data) {
-        Set<SseEmitter> ofCase = streams.getOrDefault(caseId, Set.of());
-        for (SseEmitter stream : ofCase) {
-            if (taking.add(stream)) {
-                tellers.execute(() -> {
-                    send(stream, ofCase, name, data);
-                    taking.remove(stream);
-                });
-            }
-        }
+        screens.getOrDefault(caseId, Set.of()).forEach(screen -> screen.tell(name, data));
     }
 
     /** True if any screen looks at the case. */
     public boolean watched(UUID caseId) {
-        return !streams.getOrDefault(caseId, Set.of()).isEmpty();
+        return !screens.getOrDefault(caseId, Set.of()).isEmpty();
     }
 
     /** A circuit that was being worked out is ready: its cases say more now. */
@@ -82,15 +94,6 @@ public class CaseEvents {
     /** Ends every stream when the program stops, where an open one would hold it up; screens that may open them anew. */
     @EventListener({ContextClosedEvent.class, DeviceBarred.class})
     void endAll() {
-        streams.values().forEach(ofCase -> ofCase.forEach(SseEmitter::complete));
-    }
-
-    /** A stream that cannot be written to belongs to a screen that is gone; it is dropped. */
-    private static void send(SseEmitter stream, Set<SseEmitter> ofCase, String name, Object data) {
-        try {
-            stream.send(SseEmitter.event().name(name).data(data));
-        } catch (IOException | IllegalStateException gone) {
-            ofCase.remove(stream);
-        }
+        screens.values().forEach(ofCase -> ofCase.forEach(Screen::end));
     }
 }

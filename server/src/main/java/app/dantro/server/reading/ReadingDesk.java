@@ -59,7 +59,7 @@ public class ReadingDesk {
                     "Another reading has this id (%s). Make a new id for a new reading; strike the old one out if it is wrong."
                             .formatted(reading.id()));
         }
-        return new Recorded(false, files.load(caseId));
+        return new Recorded(false, file.holds(reading.id()) ? file : files.load(caseId));
     }
 
     /** Records the answer to the question that a reading raised. */

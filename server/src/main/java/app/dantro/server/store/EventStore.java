@@ -195,7 +195,7 @@ public class EventStore {
     }
 
     private <T> Optional<T> byId(String select, UUID id, RowMapper<T> mapper) {
-        return reader.sql(select + BY_ID)
+        return writer.sql(select + BY_ID)
                 .param("key", id.toString())
                 .query(mapper)
                 .optional();

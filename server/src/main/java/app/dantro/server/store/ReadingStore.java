@@ -118,9 +118,9 @@ public class ReadingStore {
                 .list();
     }
 
-    /** A reading of whatever case; its question comes without the choices. */
+    /** A reading of whatever case, added in this transaction too; its question comes without the choices. */
     public Optional<StoredReading> find(UUID id) {
-        return reader.sql(FIND)
+        return writer.sql(FIND)
                 .param("id", id.toString())
                 .query((row, n) -> map(row, Map.of()))
                 .optional();

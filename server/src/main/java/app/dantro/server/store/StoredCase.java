@@ -29,6 +29,12 @@ public record StoredCase(
         List<Strike> strikes,
         Optional<Simulation> simulation) {
 
+    /** A case of which nothing is on record yet. */
+    public static StoredCase opened(CaseHead record, CaseCircuit circuit) {
+        return new StoredCase(
+                record, circuit, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty());
+    }
+
     public Circuit circuit() {
         return onCircuit.circuit();
     }

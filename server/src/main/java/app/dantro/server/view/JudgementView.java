@@ -35,8 +35,14 @@ public record JudgementView(
         return assessment
                 .verdict()
                 .map(v -> of(file, assessment, v))
-                .orElseGet(
-                        () -> new JudgementView(true, 0, List.of(), List.of(), Optional.empty(), List.of(), List.of()));
+                .orElseGet(() -> new JudgementView(
+                        assessment instanceof Assessment.ByRules,
+                        0,
+                        List.of(),
+                        List.of(),
+                        Optional.empty(),
+                        List.of(),
+                        List.of()));
     }
 
     private static JudgementView of(StoredCase file, Assessment assessment, Verdict verdict) {

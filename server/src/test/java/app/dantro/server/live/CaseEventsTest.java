@@ -1,0 +1,61 @@
+package app.dantro.server.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Screens that take what they are told, and one that does not. */
+@Timeout(20)
+class CaseEventsTest {
+    private static final UUID CASE = new UUID(1, 1);
+
+    private final CaseEvents events = new CaseEvents(event -> {});
+
+    /** A screen that takes a word only when it is let. */
+    private static final class Stuck extends SseEmitter {
+        final Semaphore let = new Semaphore(0);
+        final Semaphore taken = new Semaphore(0);
+
+        @Override
+        public void send(SseEventBuilder builder) {
+            let.acquireUninterruptibly();
+            taken.release();
+        }
+    }
+
+    @Test
+    void aStuckScreenHoldsUpNeitherTheSaveNorAnotherScreen() throws Exception {
+        Stuck stuck = new Stuck();
+        CountDownLatch told = new CountDownLatch(2);
+        events.add(CASE, stuck);
+        events.add(CASE, new SseEmitter() {
+            @Override
+            public void send(SseEventBuilder builder) {
+                told.countDown();
+            }
+        });
+        events.changed(CASE);
+        assertThat(told.await(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(stuck.taken.availablePermits()).isZero();
+    }
+
+    @Test
+    void aChangeThatComesWhileAWordIsOnItsWayIsToldAfterIt() throws Exception {
+        Stuck slow = new Stuck();
+        events.add(CASE, slow);
+        for (int i = 0; i < 5; i++) {
+            events.changed(CASE);
+        }
+        slow.let.release(10);
+        // the greeting, then one word for all five changes
+        assertThat(slow.taken.tryAcquire(2, 10, TimeUnit.SECONDS)).isTrue();
+        events.changed(CASE);
+        assertThat(slow.taken.tryAcquire(1, 10, TimeUnit.SECONDS)).isTrue();
+    }
+}
