@@ -18,6 +18,7 @@ describe('si', () => {
 	it('rounds up to the next width without a fourth digit', () => {
 		expect(milliohms(0.000994)).toBe('0.99 mΩ');
 		expect(milliohms(0.000996)).toBe('1.0 mΩ');
+		expect(milliohms(0.0997)).toBe('99.7 mΩ');
 		expect(milliohms(0.09996)).toBe('100 mΩ');
 		expect(amps(9.96)).toBe('10 A');
 		expect(amps(7.44)).toBe('7.4 A');

@@ -26,17 +26,17 @@
 	const outside = $derived(view?.statements.filter((s) => OUTSIDE.has(s.topic) && s.stated) ?? []);
 	type Group = { name: string; tone: string; has: (part: Part) => boolean };
 	const STARTING: Group[] = [
-		{ name: 'Battery', tone: '', has: (p) => p.id === 'battery' },
+		{ name: 'Battery', tone: '', has: (p) => p.device === 'BATTERY' },
 		{ name: 'Supply side', tone: 'supply', has: (p) => p.side === 'SUPPLY' },
-		{ name: 'Starter', tone: '', has: (p) => p.id === 'starter' },
+		{ name: 'Starter', tone: '', has: (p) => p.device === 'STARTER' },
 		{ name: 'Return side', tone: 'return', has: (p) => p.side === 'RETURN' },
 		{ name: 'Charging, grounds and control', tone: '', has: () => true }
 	];
 	const CHARGING: Group[] = [
-		{ name: 'Alternator', tone: '', has: (p) => p.id === 'alternator' },
+		{ name: 'Alternator', tone: '', has: (p) => p.device === 'ALTERNATOR' },
 		{ name: 'Charging, supply side', tone: 'supply', has: (p) => p.chargingSide === 'SUPPLY' },
 		{ name: 'Charging, return side', tone: 'return', has: (p) => p.chargingSide === 'RETURN' },
-		{ name: 'Battery', tone: '', has: (p) => p.id === 'battery' },
+		{ name: 'Battery', tone: '', has: (p) => p.device === 'BATTERY' },
 		{ name: 'Starting, grounds and control', tone: '', has: () => true }
 	];
 	const groups = $derived(view ? grouped(view.parts, view.concern === 'CHARGING' ? CHARGING : STARTING) : []);

@@ -62,6 +62,21 @@ class DoorsTest {
     }
 
     @Test
+    void theBatteriesOfATwinAreKnownAsBatteries() throws Exception {
+        String path = "/api/cases/" + UUID.randomUUID();
+        Map<String, Object> opened = new HashMap<>(RunningServer.newCase());
+        opened.put("circuit", "twin-battery-diesel");
+        server.put(path, opened);
+        JsonNode view = judged(path);
+        Map<String, String> devices = new HashMap<>();
+        view.path("parts")
+                .forEach(
+                        p -> devices.put(p.path("id").asText(), p.path("device").asText()));
+        assertThat(devices).containsEntry("battery-a", "BATTERY").containsEntry("battery-b", "BATTERY");
+        assertThat(devices).containsEntry("starter", "STARTER").containsEntry("alternator", "ALTERNATOR");
+    }
+
+    @Test
     void theShopsOwnSetCountsInEveryView() throws Exception {
         server.put(
                 "/api/shop/limit-sets/" + UUID.randomUUID(),

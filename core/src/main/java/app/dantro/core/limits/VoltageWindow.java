@@ -1,6 +1,7 @@
 package app.dantro.core.limits;
 
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Where a voltage at the posts has to lie by some practitioners (docs/job.md, limits by school); volts of a 12 V block.
@@ -52,7 +53,7 @@ public record VoltageWindow(String school, double lowVolts, double highVolts) {
     }
 
     private static VoltageWindow within(double lowVolts, double highVolts) {
-        return new VoltageWindow("%.1f to %.1f".formatted(lowVolts, highVolts), lowVolts, highVolts);
+        return new VoltageWindow(String.format(Locale.ROOT, "%.1f to %.1f", lowVolts, highVolts), lowVolts, highVolts);
     }
 
     private static VoltageWindow atLeast(String name, double volts) {

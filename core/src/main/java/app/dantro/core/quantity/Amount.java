@@ -24,12 +24,12 @@ public final class Amount {
 
     public static String milliohms(double ohms) {
         double milli = ohms * 1e3;
-        return number(milli, Math.abs(milli) < 0.995 ? 2 : Math.abs(milli) < 99.5 ? 1 : 0) + " mΩ";
+        return number(milli, Math.abs(milli) < 0.995 ? 2 : Math.abs(milli) < 99.95 ? 1 : 0) + " mΩ";
     }
 
     /** Ohms of anything: in milliohms below one. */
     public static String ohms(double ohms) {
-        return ohms >= 1 ? "%s Ω".formatted(Math.round(ohms * 10) / 10.0) : milliohms(ohms);
+        return ohms >= 1 ? number(ohms, ohms < 9.95 ? 1 : 0) + " Ω" : milliohms(ohms);
     }
 
     private static String number(double value, int digits) {

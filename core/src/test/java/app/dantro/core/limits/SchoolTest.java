@@ -8,6 +8,7 @@ import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.StartingLoop;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,6 +32,19 @@ class SchoolTest {
                 .isEqualTo(SchoolVerdict.SILENT);
         assertThat(threeAndFive.judge(van, stretch("block", "strap-engine"), 2.6, 0.01))
                 .isEqualTo(SchoolVerdict.FAILS);
+    }
+
+    @Test
+    void aWindowIsCalledTheSameInEveryLanguage() {
+        Locale before = Locale.getDefault();
+        Locale.setDefault(Locale.GERMANY);
+        try {
+            assertThat(VoltageWindow.regulated())
+                    .extracting(VoltageWindow::school)
+                    .contains("13.5 to 14.5");
+        } finally {
+            Locale.setDefault(before);
+        }
     }
 
     @Test

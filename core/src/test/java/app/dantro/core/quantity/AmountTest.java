@@ -21,6 +21,10 @@ class AmountTest {
         assertThat(Amount.milliohms(0.00015)).isEqualTo("0.15 mΩ");
         assertThat(Amount.milliohms(0.0009999)).isEqualTo("1.0 mΩ");
         assertThat(Amount.milliohms(0.0204)).isEqualTo("20.4 mΩ");
+        assertThat(Amount.milliohms(0.0997)).as("as the screen writes it").isEqualTo("99.7 mΩ");
+        assertThat(Amount.milliohms(0.09996)).isEqualTo("100 mΩ");
+        assertThat(Amount.ohms(2.24)).isEqualTo("2.2 Ω");
+        assertThat(Amount.ohms(12.3)).isEqualTo("12 Ω");
         assertThat(Amount.amps(131.4)).isEqualTo("131 A");
     }
 }

@@ -1,5 +1,6 @@
 package app.dantro.server.view;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.finding.PartFinding;
@@ -17,6 +18,7 @@ import java.util.UUID;
 /**
  * A part with its standing.
  *
+ * @param device empty for wiring, and for devices without a group of their own
  * @param side of the starting loop that it lies on
  * @param chargingSide of the charging loop that it lies on
  */
@@ -24,6 +26,7 @@ public record PartView(
         String id,
         String name,
         String kind,
+        Optional<DeviceKind> device,
         Optional<String> side,
         Optional<String> chargingSide,
         Standing standing,
@@ -36,6 +39,13 @@ public record PartView(
         Optional<ResistanceView> resistance,
         List<InfluenceView> influences,
         Optional<GateView> gate) {
+    /** Devices that have a group of their own in the Proof. */
+    public enum DeviceKind {
+        BATTERY,
+        STARTER,
+        ALTERNATOR
+    }
+
     static List<PartView> all(StoredCase file, Assessment assessment) {
         ChargingSides charging = ChargingSides.of(file.circuit());
         return assessment.findings().parts().stream()
@@ -50,6 +60,7 @@ public record PartView(
                 id.value(),
                 finding.name(),
                 file.circuit().part(id).map(p -> p.kind().word()).orElse("component"),
+                deviceOf(file, id),
                 wiring ? Optional.of(file.loop().sideOf(id).name()) : Optional.empty(),
                 charging.of(id).map(Side::name),
                 finding.standing(),
@@ -64,6 +75,18 @@ public record PartView(
                         .map(i -> new InfluenceView(i.reading(), i.without(), Suspicion.words(i.without())))
                         .toList(),
                 assessment.verdict().map(v -> v.gates().get(id)).map(GateView::of));
+    }
+
+    private static Optional<DeviceKind> deviceOf(StoredCase file, PartId id) {
+        Circuit circuit = file.circuit();
+        if (id.equals(file.loop().battery().id())
+                || circuit.batteries().stream().anyMatch(b -> b.id().equals(id))) {
+            return Optional.of(DeviceKind.BATTERY);
+        }
+        if (circuit.starter().filter(s -> s.id().equals(id)).isPresent()) {
+            return Optional.of(DeviceKind.STARTER);
+        }
+        return circuit.alternator().filter(a -> a.id().equals(id)).map(a -> DeviceKind.ALTERNATOR);
     }
 
     /**
