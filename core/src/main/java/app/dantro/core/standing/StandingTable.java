@@ -58,7 +58,8 @@ final class StandingTable {
 
     /** A part's standing by the first rule that applies; as the drops left it if none does. */
     PartFinding judged(PartFinding rule) {
-        Optional<Suspicion> suspicion = judgement.suspicion(rule.part());
+        Optional<Suspicion> suspicion =
+                judgement.suspicion(rule.part()).map(s -> DirectOhms.centred(s, rules.across(rule.part())));
         if (suspicion.isEmpty()) {
             return rule;
         }

@@ -17,6 +17,7 @@ import app.dantro.core.finding.StandingRule;
 import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Current;
@@ -52,6 +53,24 @@ class StandingsTest {
         assertThat(suspicion.probability()).isGreaterThan(0.99);
         assertThat(suspicion.resistance().orElseThrow().medianOhms()).isCloseTo(3.03 / 150, within(0.15 * 3.03 / 150));
         assertThat(found.headline()).startsWith("Faulty: the strap end on the block.");
+    }
+
+    @Test
+    void theEstimateIsCentredOnWhatWasReadAcross() {
+        for (String[] volts :
+                new String[][] {{"3.20", "3.03", "150"}, {"0.769", "0.600", "167"}, {"2.40", "2.30", "116"}}) {
+            double amps = Double.parseDouble(volts[2]);
+            double direct = Double.parseDouble(volts[1]) / amps;
+            Findings found = judged(
+                    rest,
+                    cranking("starter-case", "post-minus", volts[0], amps),
+                    cranking("block", "strap-engine", volts[1], amps));
+            ResistanceBelief belief =
+                    found.of(STRAP_END).suspicion().orElseThrow().resistance().orElseThrow();
+            assertThat(belief.medianOhms()).isCloseTo(direct, within(1e-9));
+            assertThat(belief.lowOhms()).isBetween(0.93 * direct, direct);
+            assertThat(belief.highOhms()).isBetween(direct, 1.07 * direct);
+        }
     }
 
     @Test

@@ -1,0 +1,45 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.finding.Suspicion;
+import app.dantro.core.inference.ResistanceBelief;
+import app.dantro.core.quantity.Quantile;
+import app.dantro.core.reading.MeterError;
+import java.util.Optional;
+
+/**
+ * A resistance that was read across just its part, beside what all readings make of it. Where the two agree, what was read is
+ * the middle, and the interval is the instruments' own: the estimate follows the volts of a model in straight lines, which
+ * far from its grid is a worse instrument than a meter and a clamp. Where they do not agree the reading may be a slip, or
+ * the current take another way, and only the estimate stands.
+ */
+final class DirectOhms {
+    /** Standard uncertainty of a clamp's gain and of its zero, as the inference has them (docs/physics.md, instruments). */
+    private static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
+
+    private static final double ASSUMED_CLAMP_ZERO_AMPS = 0.5 / Math.sqrt(3);
+
+    private DirectOhms() {}
+
+    /** The suspicion with its resistance centred on what was read across the part, if that agrees. */
+    static Suspicion centred(Suspicion suspicion, Optional<DropVerdict> across) {
+        return new Suspicion(
+                suspicion.probability(),
+                suspicion
+                        .resistance()
+                        .map(all -> across.flatMap(drop -> read(drop, all)).orElse(all)),
+                suspicion.influences());
+    }
+
+    private static Optional<ResistanceBelief> read(DropVerdict drop, ResistanceBelief all) {
+        return drop.ohms()
+                .filter(ohms -> ohms >= all.lowOhms() / Marks.WIDE && ohms <= all.highOhms() * Marks.WIDE)
+                .map(ohms -> {
+                    double amps = drop.healthy().amps();
+                    double clamp = Math.hypot(ASSUMED_CLAMP_GAIN, ASSUMED_CLAMP_ZERO_AMPS / amps);
+                    double standard = Math.hypot(MeterError.standardVolts(drop.reading()) / amps, ohms * clamp);
+                    double half = Quantile.TWO_SIDED_95 * standard;
+                    return new ResistanceBelief(Math.max(0, ohms - half), ohms, ohms + half, ohms);
+                });
+    }
+}
