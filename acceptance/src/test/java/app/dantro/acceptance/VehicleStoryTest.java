@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -128,6 +129,7 @@ class VehicleStoryTest {
         assertThat(standings(page)).doesNotContainEntry("starter", "FAULTY").doesNotContainEntry("battery-b", "FAULTY");
     }
 
+    @Tag("long")
     @Test
     void aSeizedEngineCondemnsNeitherBatteryNorStarter() {
         Page page = arrives(
@@ -141,6 +143,7 @@ class VehicleStoryTest {
         assertThat(standings(page)).doesNotContainValue("FAULTY").containsEntry("starter", "NOT_PROVEN");
     }
 
+    @Tag("long")
     @Test
     void aStarterThatTrulyFailedGoesThroughItsWholeProof() {
         Page page = arrives(
@@ -205,6 +208,7 @@ class VehicleStoryTest {
         new Bench(page).seesTitle("Verified");
     }
 
+    @Tag("long")
     @Test
     void theEstatesReferenceGroundAndNotItsComputer() {
         Page page = opens("Ellerwick estate");
@@ -214,6 +218,7 @@ class VehicleStoryTest {
         assertThat(standings(page)).doesNotContainEntry("alternator", "FAULTY");
     }
 
+    @Tag("long")
     @Test
     void theQuadsRectifierRegulatorGround() {
         Page page = opens("Pipkin 250 quad");

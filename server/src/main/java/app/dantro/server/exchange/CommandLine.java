@@ -8,6 +8,7 @@ import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.CaseFormat;
 import app.dantro.server.format.DiagnosisFormat;
 import app.dantro.server.format.PredictionFormat;
+import app.dantro.server.format.Refusal;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.CharacterCodingException;
@@ -16,11 +17,12 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
 
 /**
- * The batch door to the core: {@code predict FILE}, {@code diagnose FILE} and {@code netlist FILE CONDITION}, results on standard output,
- * errors on standard error. Starts nothing else.
+ * The batch door to the core: {@code predict FILE...}, {@code diagnose FILE...} and {@code netlist FILE CONDITION}, results
+ * on standard output, errors on standard error. Starts nothing else.
  */
 public final class CommandLine {
     private static final int BAD_INPUT = 2;
@@ -39,7 +41,12 @@ public final class CommandLine {
     /** @return 0, or 2 for bad input */
     static int run(String[] args, PrintStream out, PrintStream err) {
         try {
-            out.print(answer(args));
+            String command = args.length > 0 ? args[0] : "";
+            boolean batch = args.length > 2 && (command.equals("predict") || command.equals("diagnose"));
+            if (batch) {
+                return each(command, Arrays.asList(args).subList(1, args.length), out, err);
+            }
+            out.print(answer(command, args));
             return 0;
         } catch (BadFile e) {
             err.println(e.line());
@@ -47,8 +54,26 @@ public final class CommandLine {
         }
     }
 
-    private static String answer(String[] args) {
-        String command = args.length > 0 ? args[0] : "";
+    /** One document a line, in the order of the files; a file that cannot be taken has a line too, and holds up no other. */
+    private static int each(String command, List<String> files, PrintStream out, PrintStream err) {
+        int code = 0;
+        for (String file : files) {
+            try {
+                CaseDocument document = CaseFormat.parse(text(file));
+                out.println(
+                        command.equals("predict")
+                                ? PredictionFormat.line(document.circuit(), document.state())
+                                : DiagnosisFormat.line(document, ORDER));
+            } catch (BadFile e) {
+                out.println(Refusal.line(file, e));
+                err.println(file + ": " + e.line());
+                code = BAD_INPUT;
+            }
+        }
+        return code;
+    }
+
+    private static String answer(String command, String[] args) {
         if (command.equals("predict") && args.length == 2) {
             CaseDocument document = CaseFormat.parse(text(args[1]));
             return PredictionFormat.of(document.circuit(), document.state());
@@ -63,7 +88,7 @@ public final class CommandLine {
         }
         throw new BadFile(
                 "command line",
-                "Use: predict CASE.json, diagnose CASE.json, or: netlist CASE.json CONDITION (%s)."
+                "Use: predict CASE.json..., diagnose CASE.json..., or: netlist CASE.json CONDITION (%s)."
                         .formatted(conditions()));
     }
 

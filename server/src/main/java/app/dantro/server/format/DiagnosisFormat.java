@@ -28,6 +28,15 @@ public final class DiagnosisFormat {
 
     /** Judges the readings of a case file. */
     public static String of(CaseDocument document, OrderOfWork order) {
+        return CaseFormat.pretty(json(document, order));
+    }
+
+    /** The same in one line. */
+    public static String line(CaseDocument document, OrderOfWork order) {
+        return json(document, order).toString();
+    }
+
+    private static ObjectNode json(CaseDocument document, OrderOfWork order) {
         CaseRecord evidence = CaseRecord.of(
                         document.circuit(),
                         document.state().celsius(),
@@ -37,7 +46,7 @@ public final class DiagnosisFormat {
                 .with(Statements.of(document.happened().statements()));
         PreparedCircuit prepared =
                 PreparedCircuit.of(document.circuit(), document.state().celsius());
-        return CaseFormat.pretty(write(order.assess(document.concern(), evidence, prepared)));
+        return write(order.assess(document.concern(), evidence, prepared));
     }
 
     private static ObjectNode write(Assessment assessment) {

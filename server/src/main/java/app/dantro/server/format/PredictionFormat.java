@@ -20,6 +20,15 @@ public final class PredictionFormat {
 
     /** Solves every condition and writes what came out; a condition without an operating point says why. */
     public static String of(Circuit circuit, VehicleState state) {
+        return CaseFormat.pretty(json(circuit, state));
+    }
+
+    /** The same in one line. */
+    public static String line(Circuit circuit, VehicleState state) {
+        return json(circuit, state).toString();
+    }
+
+    private static ObjectNode json(Circuit circuit, VehicleState state) {
         NetworkSolver solver = new NetworkSolver(circuit);
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
         json.put("format", "dantro-prediction").put("version", 1).put("circuit", circuit.id());
@@ -29,7 +38,7 @@ public final class PredictionFormat {
             solver.forget();
             conditions.set(condition.key(), write(circuit, solver.solve(condition, state)));
         }
-        return CaseFormat.pretty(json);
+        return json;
     }
 
     private static ObjectNode write(Circuit circuit, Solution solution) {

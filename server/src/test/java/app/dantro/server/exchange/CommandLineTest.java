@@ -82,6 +82,29 @@ class CommandLineTest {
         assertThat(schema().validate(unread)).isEmpty();
     }
 
+    @Test
+    void severalFilesGiveOneDocumentALineInTheirOrder(@TempDir Path folder) throws Exception {
+        String car = EXAMPLES.resolve("petrol-car.json").toString();
+        String cycle = EXAMPLES.resolve("motorcycle.json").toString();
+        String none = folder.resolve("none.json").toString();
+        for (String command : new String[] {"predict", "diagnose"}) {
+            out.reset();
+            err.reset();
+            assertThat(run(command, cycle, none, car)).isEqualTo(2);
+            String[] lines = out.toString(StandardCharsets.UTF_8).split("\\R");
+            assertThat(lines).hasSize(3);
+            ObjectMapper json = new ObjectMapper();
+            assertThat(json.readTree(lines[0]).path("circuit").asText()).isEqualTo("motorcycle");
+            assertThat(json.readTree(lines[1]).path("says").asText()).contains("There is no such file");
+            out.reset();
+            assertThat(run(command, car)).isZero();
+            assertThat(json.readTree(lines[2])).isEqualTo(json.readTree(out.toByteArray()));
+            assertThat(err.toString(StandardCharsets.UTF_8))
+                    .contains("none.json")
+                    .hasLineCount(1);
+        }
+    }
+
     private static JsonSchema schema() throws Exception {
         return JsonSchemaFactory.getInstance(VersionFlag.V202012)
                 .getSchema(Files.readString(EXAMPLES.resolveSibling("diagnosis-v1.schema.json")));
