@@ -9,7 +9,7 @@ import app.dantro.core.record.CaseRecord;
 import java.util.List;
 import java.util.Optional;
 
-/** The four pairs of the loaded test, and what was read there (docs/job.md, test 16). */
+/** The four pairs of the loaded test, and what was read there (docs/job.md, test 15, test 16 and test 17). */
 public final class LoadedDrops {
     private LoadedDrops() {}
 

@@ -17,7 +17,7 @@ import java.util.stream.Stream;
 
 /**
  * The alternator's voltage against its current, step by step as loads and speed were added, beside a healthy one's
- * (docs/job.md, test 17 and test 19).
+ * (docs/job.md, test 19).
  *
  * @param ratedAmps by its plate if that was stated, else by the circuit, in A
  */

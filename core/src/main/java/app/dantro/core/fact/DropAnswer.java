@@ -1,6 +1,6 @@
 package app.dantro.core.fact;
 
-/** The four answers to a drop, and the one that is none (docs/job.md). */
+/** The four answers to a drop, and the one that is none (docs/job.md, answers). */
 public enum DropAnswer {
     FAILS("fails"),
     CERTIFIED("certified"),

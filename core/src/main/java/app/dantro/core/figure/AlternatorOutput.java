@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** Currents made and used, against the rating and the loads that were on (docs/job.md, test 17 and test 19). */
+/** Currents made and used, against the rating and the loads that were on (docs/job.md, test 19). */
 final class AlternatorOutput {
     private static final double LEAST_SHARE_OF_RATING = 0.9;
     /** A current this near the plate's may be the plate's. */

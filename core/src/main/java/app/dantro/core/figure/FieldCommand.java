@@ -10,7 +10,7 @@ import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
 
-/** What is asked of the field, and how steady the voltage is (docs/job.md, test 22 and test 18). */
+/** What is asked of the field, and how steady the voltage is (docs/job.md, test 22 and test 14). */
 final class FieldCommand {
     private static final double ASSUMED_ASKED_FULLY = 0.9;
     private static final double ASSUMED_NOT_ASKED = 0.1;

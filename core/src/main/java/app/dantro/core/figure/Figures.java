@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 
 /**
  * Figures that are measured beside drops: charge, recovery, draw, drain, output against its rating, ripple, diodes, field
- * and phases (docs/job.md, the numbered tests). None of them condemns a device by itself.
+ * and phases (docs/job.md, test 1, test 2, test 5, test 14, test 19, test 20, test 21, test 22, test 24 and test 25). None of them condemns a device by itself.
  */
 public final class Figures {
     /** One figure, if what it needs was read or stated. */

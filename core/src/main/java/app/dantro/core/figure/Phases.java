@@ -5,7 +5,7 @@ import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
 
-/** A separate generator's AC, phase to phase and to its frame (docs/job.md, test 23). */
+/** A separate generator's AC, phase to phase and to its frame (docs/job.md, test 25). */
 final class Phases {
     private static final double EQUAL_SHARE = 0.1;
     /** A lead to the frame shows nothing; a meter's hum stays below this. */

@@ -11,7 +11,7 @@ import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
 
-/** What the charging voltage does from step to step (docs/job.md, test 14, test 15 and test 18). */
+/** What the charging voltage does from step to step (docs/job.md, test 14 and test 15). */
 final class VoltageSteps {
     private static final double LEAST_RISE_VOLTS = 0.5;
     private static final double MOST_RISE_VOLTS = 2.0;

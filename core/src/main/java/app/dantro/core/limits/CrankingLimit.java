@@ -1,6 +1,6 @@
 package app.dantro.core.limits;
 
-/** Lowest settled battery voltage while cranking, corrected for temperature (docs/job.md, tests). */
+/** Lowest settled battery voltage while cranking, corrected for temperature (docs/job.md, test 3). */
 public final class CrankingLimit {
     private static final double[] CELSIUS = {-18, -12, -7, -1, 4, 10, 16, 21};
     private static final double[] VOLTS = {8.5, 8.7, 8.9, 9.1, 9.3, 9.4, 9.5, 9.6};

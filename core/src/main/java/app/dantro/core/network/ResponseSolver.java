@@ -15,7 +15,7 @@ import java.util.List;
  * one thread.
  *
  * <p>Outputs: the potential of every point but the reference in V, then {@link #batteryAmps()}, {@link #chargeAmps()},
- * {@link #rpm()}, {@link #rippleVolts()} and the current of every cable ({@link #amps}). Numbers that move: every healthy spread of docs/physics.md, then the
+ * {@link #rpm()}, {@link #rippleVolts()} and the current of every cable ({@link #amps}). Numbers that move: every healthy spread (docs/physics.md, parameters), then the
  * temperature, then the severity of the fault.
  */
 public final class ResponseSolver {

@@ -20,7 +20,7 @@ import java.util.function.Predicate;
 
 /**
  * The order of work, each station with the reason why it stands there and what shows that it was passed (docs/job.md,
- * before measuring; tests). A technician may take any of them in any order; what was passed over is said.
+ * before measuring; order of work). A technician may take any of them in any order; what was passed over is said.
  */
 public enum Station {
     COMPLAINT(

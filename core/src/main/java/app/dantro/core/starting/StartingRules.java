@@ -52,7 +52,7 @@ public final class StartingRules {
         return new Findings(facts, parts, List.of(), headline(parts));
     }
 
-    /** The starter is cleared by turning normally at normal current; it is never condemned here (docs/job.md). */
+    /** The starter is cleared by turning normally at normal current; it is never condemned here (docs/job.md, when may a component be called faulty). */
     private PartFinding starter() {
         PartFinding open = PartFinding.open(loop.starter().id(), "starter");
         Optional<Reading> crank =
