@@ -2,7 +2,11 @@ package app.dantro.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -10,6 +14,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 @AnalyzeClasses(packages = "app.dantro.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -117,4 +122,35 @@ class ArchitectureTest {
     static final ArchRule everyClassHasARoom = classes()
             .should()
             .resideInAnyPackage(ROOMS.keySet().stream().map(r -> CORE + r).toArray(String[]::new));
+
+    /**
+     * Rooms of plain values, which everyone may hold: the vocabulary of circuit, readings, limits and record, what is found,
+     * and what is shown beside it.
+     */
+    private static final Set<String> VALUES =
+            Set.of("quantity", "circuit", "reading", "limits", "record", "fact", "finding", "profile");
+
+    /** Rooms whose results are many values shown one by one; the screen takes each as it is. */
+    private static final Set<String> MANY_RESULTS = Set.of("charging", "planning");
+
+    private static final double MOST_PUBLIC = 0.55;
+
+    @ArchTest
+    static void aRoomWithRulesShowsItsFrontDoorOnly(JavaClasses all) {
+        for (String room : ROOMS.keySet()) {
+            List<JavaClass> types = all.stream()
+                    .filter(c -> c.getPackageName().equals(CORE + room))
+                    .filter(c -> c.getEnclosingClass().isEmpty()
+                            && !c.getSimpleName().equals("package-info"))
+                    .toList();
+            long open = types.stream()
+                    .filter(c -> c.getModifiers().contains(JavaModifier.PUBLIC))
+                    .count();
+            if (!VALUES.contains(room) && !MANY_RESULTS.contains(room)) {
+                assertThat((double) open / types.size())
+                        .as("public share of %s", room)
+                        .isLessThanOrEqualTo(MOST_PUBLIC);
+            }
+        }
+    }
 }

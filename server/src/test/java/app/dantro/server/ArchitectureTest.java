@@ -1,11 +1,26 @@
 package app.dantro.server;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 
 @AnalyzeClasses(packages = "app.dantro", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -18,18 +33,114 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAPackage("app.dantro.server..");
 
+    private static final String SERVER = "app.dantro.server.";
+
+    private static final Set<String> RULES = Set.of(
+            "inference",
+            "slip",
+            "fact",
+            "figure",
+            "starting",
+            "charging",
+            "profile",
+            "schools",
+            "standing",
+            "planning",
+            "procedure");
+
+    /** Every room of the server and what each may know; one that is not listed, or an arrow that is not, fails the build. */
+    private static final Map<String, List<String>> ROOMS = rooms();
+
+    private static Map<String, List<String>> rooms() {
+        Map<String, List<String>> rooms = new LinkedHashMap<>();
+        rooms.put("problem", List.of());
+        rooms.put("format", List.of("problem"));
+        rooms.put("db", List.of());
+        rooms.put("store", List.of("format", "problem"));
+        rooms.put("view", List.of("store"));
+        rooms.put("assess", List.of("store"));
+        rooms.put("job", List.of("assess", "db", "format", "problem", "store", "view"));
+        rooms.put("live", List.of("assess"));
+        rooms.put("reading", List.of("job", "live", "problem", "store", "view"));
+        rooms.put("event", List.of("job", "live", "problem", "store", "view"));
+        rooms.put("photo", List.of("job", "live", "problem", "store", "view"));
+        rooms.put("circuit", List.of("format", "job", "live", "problem", "store"));
+        rooms.put("charging", List.of("job", "view"));
+        rooms.put("limits", List.of("job", "problem", "store", "view"));
+        rooms.put("runsheet", List.of("job", "store"));
+        rooms.put("instrument", List.of("job", "problem", "store"));
+        rooms.put("exchange", List.of("event", "format", "job", "problem", "reading", "store", "view"));
+        rooms.put("seat", List.of("event", "job", "live", "problem", "store"));
+        rooms.put("device", List.of("job", "live", "problem", "store"));
+        rooms.put("guard", List.of("device", "problem"));
+        rooms.put("demo", List.of("event", "format", "instrument", "job", "reading", "store"));
+        return rooms;
+    }
+
     @ArchTest
-    static final ArchRule featuresDependOnCasesNeverTheReverse = noClasses()
+    static final ArchRule arrowsRunOneWay = arrows();
+
+    private static ArchRule arrows() {
+        var layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
+        for (String room : ROOMS.keySet()) {
+            layers = layers.layer(room).definedBy(SERVER + room);
+        }
+        for (Map.Entry<String, List<String>> room : ROOMS.entrySet()) {
+            layers = room.getValue().isEmpty()
+                    ? layers.whereLayer(room.getKey()).mayNotAccessAnyLayer()
+                    : layers.whereLayer(room.getKey())
+                            .mayOnlyAccessLayers(room.getValue().toArray(String[]::new));
+        }
+        return layers;
+    }
+
+    @ArchTest
+    static final ArchRule everyFeatureIsListed = classes()
             .that()
-            .resideInAPackage("app.dantro.server.job")
+            .resideInAPackage("app.dantro.server..")
+            .and()
+            .resideOutsideOfPackage("app.dantro.server")
             .should()
-            .dependOnClassesThat()
-            .resideInAnyPackage(
-                    "app.dantro.server.reading",
-                    "app.dantro.server.event",
-                    "app.dantro.server.instrument",
-                    "app.dantro.server.demo",
-                    "app.dantro.server.live");
+            .resideInAnyPackage(ROOMS.keySet().stream().map(r -> SERVER + r).toArray(String[]::new));
+
+    /** Plain words of the core, such as a condition, may be named in an address; its values stay behind a view. */
+    @ArchTest
+    static final ArchRule noControllerExposesATypeOfTheCore = methods()
+            .that()
+            .areDeclaredInClassesThat()
+            .haveSimpleNameEndingWith("Controller")
+            .and()
+            .areNotPrivate()
+            .should(new ArchCondition<JavaMethod>("neither take nor give types of the core") {
+                @Override
+                public void check(JavaMethod method, ConditionEvents events) {
+                    Stream.concat(
+                                    method.getReturnType().getAllInvolvedRawTypes().stream(),
+                                    method.getParameterTypes().stream()
+                                            .flatMap(t -> t.getAllInvolvedRawTypes().stream()))
+                            .filter(t -> t.getPackageName().startsWith("app.dantro.core") && !t.isEnum())
+                            .forEach(t -> events.add(SimpleConditionEvent.violated(
+                                    method, "%s exposes %s".formatted(method.getFullName(), t.getName()))));
+                }
+            });
+
+    /** A view maps what an assessment says; the doors through which a judgement is made stay shut to it. */
+    @ArchTest
+    static final ArchRule noViewJudges = noClasses()
+            .that()
+            .resideInAPackage("app.dantro.server.view")
+            .or()
+            .haveSimpleNameEndingWith("View")
+            .should()
+            .callMethodWhere(describe("a static method of a rule", call -> {
+                JavaClass owner = call.getTargetOwner();
+                return RULES.contains(owner.getPackageName().replace("app.dantro.core.", ""))
+                        && !owner.getSimpleName().endsWith("Words")
+                        && !owner.getSimpleName().equals("Cautions")
+                        && !owner.isEnum()
+                        && call.getTarget().resolveMember().stream()
+                                .anyMatch(m -> m.getModifiers().contains(JavaModifier.STATIC));
+            }));
 
     @ArchTest
     static final ArchRule onlyStoresAndTheDatabasePackageSpeakSql = noClasses()

@@ -3,7 +3,7 @@ package app.dantro.core.circuit;
 import java.util.Map;
 
 /** American wire gauge: {@code d = 0.127 mm · 92^((36 − n) / 39)} (sources.md [AWG]). */
-public final class Gauge {
+final class Gauge {
     private static final double SMALLEST_METRES = 0.127e-3;
     private static final double RATIO = 92;
     private static final int THINNEST = 20;

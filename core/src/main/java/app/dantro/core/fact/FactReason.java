@@ -3,7 +3,7 @@ package app.dantro.core.fact;
 import app.dantro.core.quantity.Reason;
 
 /** What a drop means, and why readings do not fit together. */
-public enum FactReason implements Reason.Kind {
+enum FactReason implements Reason.Kind {
     LOST_AT_CURRENT,
     LOST_WITHOUT_CURRENT,
     BEYOND_HEALTHY,

@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param stronger the first fault one standard deviation stronger within its step of the grid
  * @param logPrior natural logarithm of its probability before any reading
  */
-public record Hypothesis(List<Fault> faults, Optional<Fault> stronger, double logPrior) {
+record Hypothesis(List<Fault> faults, Optional<Fault> stronger, double logPrior) {
     public Hypothesis {
         faults = List.copyOf(faults);
     }

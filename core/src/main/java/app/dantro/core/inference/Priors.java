@@ -6,7 +6,7 @@ import app.dantro.core.circuit.Part;
  * How likely each kind of fault is before anything is read, with the reason. All of it is judgement until a shop's own
  * verified repairs replace it (docs/decisions/0010).
  */
-public final class Priors {
+final class Priors {
     /** A vehicle that was brought in with a complaint is seldom healthy. */
     static final double ASSUMED_HEALTHY = 0.05;
     /** Two faults at once: old grounds come in company. */

@@ -7,7 +7,7 @@ package app.dantro.core.network;
  * @param setpointVolts regulated voltage in V
  * @param rippleFactor factor on its ripple
  */
-public record Output(double share, double setpointVolts, double rippleFactor) {
+record Output(double share, double setpointVolts, double rippleFactor) {
     /** The same machine with a share of its current limit. */
     Output limitedTo(double factor) {
         return new Output(share * factor, setpointVolts, rippleFactor);

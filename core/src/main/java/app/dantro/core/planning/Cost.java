@@ -12,7 +12,7 @@ import java.util.Optional;
  * What a measurement costs in effort: one for the reading, the access of each lead that moves, and what it takes to make
  * the current flow (docs/decisions/0005, 0010).
  */
-public final class Cost {
+final class Cost {
     private static final double READING = 1;
     private static final double CRANK = 4.5;
     private static final double START_ENGINE = 2;

@@ -3,7 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.quantity.Reason;
 
 /** What a step is called, and why it comes now. */
-public enum ProcedureReason implements Reason.Kind {
+enum ProcedureReason implements Reason.Kind {
     AS_RULES_SAY,
     NOT_JUDGED_TOGETHER,
     CANNOT_BE_JUDGED,

@@ -3,7 +3,7 @@ package app.dantro.core.standing;
 import app.dantro.core.quantity.Reason;
 
 /** What is odd about a reading, and the slip that would explain it. */
-public enum DoubtReason implements Reason.Kind {
+enum DoubtReason implements Reason.Kind {
     READS_BUT_LEAVE,
     FITS_MOVED,
     SPEED_MEANT,

@@ -3,7 +3,7 @@ package app.dantro.core.standing;
 import app.dantro.core.quantity.Reason;
 
 /** What a chain of proof asks for. */
-public enum Requirement implements Reason.Kind {
+enum Requirement implements Reason.Kind {
     ACROSS,
     MOTOR_VOLTS,
     BATTERY_CRANKING,

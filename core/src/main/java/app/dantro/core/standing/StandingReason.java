@@ -3,7 +3,7 @@ package app.dantro.core.standing;
 import app.dantro.core.quantity.Reason;
 
 /** Why the judgement gives a part its standing, what its headline says, and what it still wants. */
-public enum StandingReason implements Reason.Kind {
+enum StandingReason implements Reason.Kind {
     NOTHING_SPEAKS,
     LOOK_SAYS_OTHERWISE,
     DIODES,
