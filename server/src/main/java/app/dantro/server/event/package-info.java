@@ -1,2 +1,2 @@
-/** Repairs, complaint tests and strikes. */
+/** Repairs, complaint tests and strikes. Start at {@link app.dantro.server.event.EventController}. Must not know other doors. */
 package app.dantro.server.event;
