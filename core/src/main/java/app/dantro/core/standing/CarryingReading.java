@@ -1,7 +1,10 @@
 package app.dantro.core.standing;
 
+import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PointId;
 import app.dantro.core.finding.Suspicion;
+import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import java.util.Comparator;
@@ -23,7 +26,7 @@ final class CarryingReading {
 
     /** The reading that alone carries a part's verdict, if one does. */
     Optional<UUID> of(PartId part) {
-        return readings().stream()
+        return readings(part).stream()
                 .filter(r -> !takenAgain(r))
                 .filter(r -> without(r, part) < Marks.CARRIED_BY_OTHERS)
                 .min(Comparator.comparingDouble(r -> without(r, part)));
@@ -31,7 +34,7 @@ final class CarryingReading {
 
     /** The readings that moved a part's probability, the strongest first. */
     List<Suspicion.Influence> influences(PartId part, double with) {
-        return readings().stream()
+        return readings(part).stream()
                 .map(r -> new Suspicion.Influence(r, without(r, part)))
                 .filter(i -> Math.abs(i.without() - with) > Marks.LEAST_INFLUENCE)
                 .sorted(Comparator.comparingDouble(i -> -Math.abs(i.without() - with)))
@@ -71,10 +74,29 @@ final class CarryingReading {
                 .orElse(false);
     }
 
-    private List<UUID> readings() {
-        return posterior.evidence().observations().stream()
+    /**
+     * The readings that are left out one after another. Of very many only those nearest the part: one far from it never
+     * carries what others between them do not.
+     */
+    private List<UUID> readings(PartId part) {
+        List<Observation> all = posterior.evidence().observations();
+        boolean many = all.size() > Marks.LEFT_OUT_ALL;
+        return all.stream()
+                .sorted(Comparator.comparingInt(o -> many ? -ends(o, part) : 0))
                 .map(Observation::reading)
                 .distinct()
+                .limit(many ? Marks.LEFT_OUT_OF_MANY : all.size())
                 .toList();
+    }
+
+    /** How many of a part's ends a reading stands on. */
+    private int ends(Observation o, PartId id) {
+        Optional<Part> part = posterior.prepared().circuit().part(id);
+        if (part.isEmpty() || !(o.what() instanceof Observable.Volts volts)) {
+            return 0;
+        }
+        List<PointId> leads = List.of(volts.red(), volts.black());
+        return (leads.contains(part.get().from()) ? 1 : 0)
+                + (leads.contains(part.get().to()) ? 1 : 0);
     }
 }

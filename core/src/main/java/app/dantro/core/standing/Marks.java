@@ -57,6 +57,10 @@ final class Marks {
     static final int MOST_INFLUENCES = 4;
     /** Beyond this ratio of an interval's ends one number would claim too much. */
     static final double WIDE = 2;
+    /** Up to so many observations each reading is left out in turn; ASSUMED, since the work grows with their fourth power. */
+    static final int LEFT_OUT_ALL = 60;
+    /** Of more, so many of those nearest the part are. */
+    static final int LEFT_OUT_OF_MANY = 12;
 
     static final int AT_THE_BOUND_LOOKED_AT = 4;
     static final int FORECASTS = 48;
