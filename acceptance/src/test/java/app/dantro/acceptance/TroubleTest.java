@@ -75,8 +75,10 @@ class TroubleTest {
         two.keyboard().press("Enter");
         for (Page page : List.of(one, two)) {
             new Bench(page).seesReadings(2);
-            assertThat(page.getByText("12.60 V").first()).isVisible();
-            assertThat(page.getByText("12.61 V").first()).isVisible();
+            for (String volts : List.of("12.60 V", "12.61 V")) {
+                assertThat(new Bench(page).readings().filter(new Locator.FilterOptions().setHasText(volts)))
+                        .isVisible();
+            }
         }
         new Bench(two)
                 .readings()
