@@ -1,6 +1,7 @@
 package app.dantro.core.inference;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.reading.MeterError;
 import java.util.List;
 
 /**
@@ -11,7 +12,6 @@ final class Fitter {
     private static final double ASSUMED_FLUTTER = 0.01;
     private static final double ASSUMED_RUNNING_FLUTTER = 0.003;
     private static final double ASSUMED_LEAST_VOLTS = 0.0005;
-    private static final double ASSUMED_CLAMP_AMPS = 0.5;
     /** A display finer than this is an ammeter in series, which has no zero to drift. */
     private static final double CLAMP_RESOLUTION_AMPS = 0.1;
 
@@ -94,7 +94,7 @@ final class Fitter {
         double digits = ASSUMED_SHARED_DIGITS * step(what, resolution);
         double offset = what.isVolts() ? ASSUMED_LEAST_VOLTS : 0;
         if (what instanceof Observable.Amps && resolution >= CLAMP_RESOLUTION_AMPS) {
-            offset = ASSUMED_CLAMP_AMPS / Math.sqrt(3);
+            offset = MeterError.ASSUMED_CLAMP_ZERO_AMPS;
         }
         return digits * digits + offset * offset;
     }

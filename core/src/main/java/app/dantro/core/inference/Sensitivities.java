@@ -1,11 +1,11 @@
 package app.dantro.core.inference;
 
 import app.dantro.core.inference.Channels.Span;
+import app.dantro.core.reading.MeterError;
 
 /** How observables move with the numbers that differ between vehicles: one row of columns each. */
 final class Sensitivities {
     private static final double ASSUMED_METER_GAIN = 0.005 / Math.sqrt(3);
-    private static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
 
     private final PreparedCircuit prepared;
 
@@ -33,7 +33,7 @@ final class Sensitivities {
             into[at + numbers - 1] = severity;
         }
         into[at + numbers + 1] = what.isVolts() ? ASSUMED_METER_GAIN * mean : 0;
-        into[at + numbers + 2] = what instanceof Observable.Amps ? ASSUMED_CLAMP_GAIN * mean : 0;
+        into[at + numbers + 2] = what instanceof Observable.Amps ? MeterError.ASSUMED_CLAMP_GAIN * mean : 0;
     }
 
     private static void single(ResponseTable table, int hypothesis, Span span, double[] into, int at) {

@@ -7,6 +7,10 @@ public final class MeterError {
     private static final double ASSUMED_CRANKING_FLUTTER = 0.01;
     private static final double ASSUMED_LEAST_VOLTS = 0.0005;
     private static final double UNIFORM = Math.sqrt(3);
+    /** Standard uncertainty of a clamp's gain, as a share (docs/physics.md, instruments). */
+    public static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
+    /** Standard uncertainty of a clamp's zero, in A. */
+    public static final double ASSUMED_CLAMP_ZERO_AMPS = 0.5 / Math.sqrt(3);
 
     private MeterError() {}
 

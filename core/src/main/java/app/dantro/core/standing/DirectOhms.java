@@ -14,11 +14,6 @@ import java.util.Optional;
  * the current take another way, and only the estimate stands.
  */
 final class DirectOhms {
-    /** Standard uncertainty of a clamp's gain and of its zero, as the inference has them (docs/physics.md, instruments). */
-    private static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
-
-    private static final double ASSUMED_CLAMP_ZERO_AMPS = 0.5 / Math.sqrt(3);
-
     private DirectOhms() {}
 
     /** The suspicion with its resistance centred on what was read across the part, if that agrees. */
@@ -36,7 +31,7 @@ final class DirectOhms {
                 .filter(ohms -> ohms >= all.lowOhms() / Marks.WIDE && ohms <= all.highOhms() * Marks.WIDE)
                 .map(ohms -> {
                     double amps = drop.healthy().amps();
-                    double clamp = Math.hypot(ASSUMED_CLAMP_GAIN, ASSUMED_CLAMP_ZERO_AMPS / amps);
+                    double clamp = Math.hypot(MeterError.ASSUMED_CLAMP_GAIN, MeterError.ASSUMED_CLAMP_ZERO_AMPS / amps);
                     double standard = Math.hypot(MeterError.standardVolts(drop.reading()) / amps, ohms * clamp);
                     double half = Quantile.TWO_SIDED_95 * standard;
                     return new ResistanceBelief(Math.max(0, ohms - half), ohms, ohms + half, ohms);

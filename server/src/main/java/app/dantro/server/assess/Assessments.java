@@ -69,12 +69,12 @@ public class Assessments {
      */
     private Assessment fenced(StoredCase file, Function<OwnSets, Assessment> judging) {
         OwnSets own = sets.all();
-        CaseRecord record = file.evidence();
-        Loop loop = file.record().concern();
         try {
             return judging.apply(own);
         } catch (RuntimeException judged) {
             LOG.error("Case {} cannot be judged", file.record().id(), judged);
+            CaseRecord record = file.evidence();
+            Loop loop = file.record().concern();
             try {
                 return order.withoutJudgement(loop, record, own, why(judged));
             } catch (RuntimeException ruled) {
