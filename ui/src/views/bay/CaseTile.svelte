@@ -17,6 +17,9 @@
 	<span class="next"><span class="soft">{card.nextKind === 'DONE' ? '' : 'Next'}</span> {card.nextTitle}</span
 	>
 	<span class="says">{card.headline}</span>
+	{#if card.asSaidThen}<span class="says"
+			><b>As it was said when it closed.</b> This program would not say the same.</span
+		>{/if}
 </a>
 
 <style>

@@ -4,8 +4,10 @@
 	import { getApp } from '../../lib/state/app.svelte';
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
+	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import Course from './Course.svelte';
+	import JudgedBy from './JudgedBy.svelte';
 	import PartRow from './PartRow.svelte';
 	import WhatIf from '../workbench/WhatIf.svelte';
 	import RepairHistory from './RepairHistory.svelte';
@@ -84,6 +86,7 @@
 				>{view.next.kind === 'DONE' ? 'Workbench' : `Next: ${view.next.title}`}</Key
 			>
 		</div>
+		<AsSaidThen basis={view.basis} />
 		{#each view.judgement.doubts as doubt (doubt.reading)}
 			<p class="contradiction"><b>Does not fit.</b> {doubt.sentence}</p>
 		{/each}
@@ -129,6 +132,7 @@
 					</section>
 				{/if}
 				<Course course={view.course} />
+				<JudgedBy basis={view.basis} />
 				{#if view.photos.length > 0}
 					<section class="card" aria-label="Pictures">
 						<h2>Pictures</h2>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { CaseView } from '../../lib/api/client';
+	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import { STANDING_SIGN } from '../../lib/format/words';
 
 	import type { CaseState } from '../../lib/state/case.svelte';
@@ -41,6 +42,7 @@
 <section class="card says" aria-label="What the readings say" data-judged={!view.judgement.preparing}>
 	<p class="kicker">What the readings say</p>
 	<h2 role="status">{view.headline}</h2>
+	<AsSaidThen basis={view.basis} />
 	{#if view.judgement.preparing}
 		<p class="count" role="status">
 			Working out this circuit. What you read is saved and judged in a moment.

@@ -27,5 +27,7 @@ public enum StandingRule {
     /** The mildest fault would have shown in the readings. */
     CERTIFIED_BY_ALL,
     /** It delivers what is asked for. */
-    DELIVERS
+    DELIVERS,
+    /** It was said so when the case closed. */
+    AS_SAID
 }

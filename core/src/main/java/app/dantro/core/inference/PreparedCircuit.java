@@ -15,6 +15,8 @@ import java.util.stream.Stream;
  * for use by several threads.
  */
 public final class PreparedCircuit {
+    /** Which table of priors the judgement rests on; raised with every change of it. */
+    public static final int PRIORS_VERSION = Priors.VERSION;
     /** Healthy spreads are widened: it costs little, and halves the wrong calls in a wilder world (decisions/0010). */
     static final double ASSUMED_WIDENING = 1.5;
     /** Conditions that {@link #prepare} works out: those a planner proposes without a pile. */

@@ -7,6 +7,9 @@ import app.dantro.core.circuit.Part;
  * verified repairs replace it (docs/decisions/0010).
  */
 final class Priors {
+    /** Raised with every change of the table. */
+    static final int VERSION = 1;
+
     /** A vehicle that was brought in with a complaint is seldom healthy. */
     static final double ASSUMED_HEALTHY = 0.05;
     /** Two faults at once: old grounds come in company. */

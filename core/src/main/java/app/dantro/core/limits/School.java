@@ -15,11 +15,31 @@ import java.util.Optional;
  * @param returnVolts allowed drop of the return side, in volts
  */
 public record School(String id, String name, Optional<Double> supplyVolts, Optional<Double> returnVolts, String notes) {
+    /** Raised with every change of these limits. */
+    public static final int TABLE_VERSION = 1;
+
     /** The school that also has a least drop: under it nothing was loaded, or a probe had no contact. */
     public static final String WINDOW = "charging-window";
 
     /** Not doubled on 24 V. */
     public static final double LEAST_WINDOW_VOLTS = 0.03;
+
+    /** What a limit of the shop's own must lie in, with the wrong one in place. */
+    public static final String CAN_ALLOW =
+            "The allowed drop (%s V) must lie in 0.005 … 3 V, for a 12 V system; 24 V doubles it.";
+
+    private static final double LEAST_OWN_VOLTS = 0.005;
+    private static final double MOST_OWN_VOLTS = 3;
+
+    /** A set of the shop's own. */
+    public static School own(String name, Optional<Double> supplyVolts, Optional<Double> returnVolts, String source) {
+        return new School("own", name, supplyVolts, returnVolts, source);
+    }
+
+    /** True if a set of the shop's own may allow this drop. */
+    public static boolean canAllow(double volts) {
+        return volts >= LEAST_OWN_VOLTS && volts <= MOST_OWN_VOLTS;
+    }
 
     /** The schools for a loop, in the order they are shown. */
     public static List<School> of(Loop loop) {

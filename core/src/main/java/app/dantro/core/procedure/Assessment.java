@@ -80,6 +80,21 @@ public sealed interface Assessment {
         }
     }
 
+    /**
+     * A closed case that shows what was said when it closed, since another version of the program judged it, or since this
+     * one comes to something else.
+     *
+     * @param under what it was judged by
+     * @param nowSays the headline this program would give, if it is another; empty while that is being worked out
+     */
+    record AsClosed(Conclusions conclusions, Beside beside, Basis under, Optional<String> nowSays)
+            implements Assessment {
+        @Override
+        public Optional<Verdict> verdict() {
+            return Optional.empty();
+        }
+    }
+
     default Findings findings() {
         return conclusions().findings();
     }

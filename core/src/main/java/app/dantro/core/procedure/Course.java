@@ -45,7 +45,7 @@ public record Course(List<Call> calls, List<Branch> branches) {
                 .toList();
         List<Boolean> passed = order.stream().map(s -> s.passed(findings)).toList();
         int last = passed.lastIndexOf(true);
-        boolean over = stage == Stage.VERIFIED || stage == Stage.CLOSED;
+        boolean over = stage.closed();
         List<Call> calls = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
             State open = i < last ? State.SKIPPED : i == last + 1 && !over ? State.NOW : State.LATER;

@@ -35,6 +35,9 @@ import java.util.UUID;
  * line and the run sheet read what comes out of here.
  */
 public final class OrderOfWork {
+    /** Raised when the same record may lead to another headline or standing than before. */
+    public static final int VERSION = 1;
+
     private final Planner planner;
 
     public OrderOfWork() {

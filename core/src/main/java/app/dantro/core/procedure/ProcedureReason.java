@@ -9,6 +9,8 @@ enum ProcedureReason implements Reason.Kind {
     CANNOT_BE_JUDGED,
     NOT_JUDGED_STEP,
     NOTHING_LOST,
+    AS_SAID,
+    KEPT_AS_SAID,
 
     BATTERY_FIRST,
     CHARGE_THEN_READ,

@@ -6,12 +6,13 @@ final class ProcedureWords {
 
     static String of(ProcedureReason reason) {
         return switch (reason) {
-            case AS_RULES_SAY -> "%s";
+            case AS_RULES_SAY, AS_SAID -> "%s";
             case NOT_JUDGED_TOGETHER -> "All readings together cannot be judged: %s";
             case CANNOT_BE_JUDGED -> "This case cannot be judged: %s";
             case NOT_JUDGED_STEP -> "Go by the readings themselves";
             case NOTHING_LOST ->
                 "Everything that was read and said is on record below. Strike the last entry if it was a mistake; take the case file to whoever looks after the program.";
+            case KEPT_AS_SAID -> "The verdict stands as it was given. A new reading opens the case again.";
             case BATTERY_FIRST -> "Battery first: every later test needs one that is charged.";
             case CHARGE_THEN_READ -> "Charge the battery, then read it again";
             case TOO_LOW_TO_TEST -> "Under %s a starting test says nothing about wiring or starter.";

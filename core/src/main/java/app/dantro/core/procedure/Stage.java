@@ -18,6 +18,11 @@ public enum Stage {
         this.words = words;
     }
 
+    /** True if the work is over. */
+    public boolean closed() {
+        return this == VERIFIED || this == CLOSED;
+    }
+
     public String words() {
         return words;
     }

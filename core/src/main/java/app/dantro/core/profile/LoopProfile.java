@@ -8,6 +8,7 @@ import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * Where the volts go along a loop, at one current.
@@ -29,6 +30,20 @@ public record LoopProfile(
         Optional<Remainder> consumerVolts,
         double healthyConsumerVolts,
         Optional<Split> split) {
+
+    /** The same with each step changed. */
+    public LoopProfile with(UnaryOperator<Step> change) {
+        return new LoopProfile(
+                loop,
+                amps,
+                ampsMeasured,
+                sourceVolts,
+                supply.with(change),
+                returns.with(change),
+                consumerVolts,
+                healthyConsumerVolts,
+                split);
+    }
 
     /** How far source and battery stand apart, where both were read under load: what both sides take together. */
     public Optional<Parted> parted() {
@@ -69,6 +84,11 @@ public record LoopProfile(
         public SideProfile {
             steps = List.copyOf(steps);
         }
+
+        private SideProfile with(UnaryOperator<Step> change) {
+            return new SideProfile(
+                    side, steps.stream().map(change).toList(), wholeVolts, healthyLowVolts, healthyUpperVolts);
+        }
     }
 
     /**
@@ -87,6 +107,11 @@ public record LoopProfile(
             double healthyVolts,
             double healthyUpperVolts,
             Standing standing) {
+
+        /** The same under another standing. */
+        public Step standing(Standing other) {
+            return new Step(part, measured, volts, lowVolts, highVolts, healthyVolts, healthyUpperVolts, other);
+        }
 
         /** The same with more of the volts, within a band that ends at the most it can be. */
         public Step plus(double more, double mostVolts) {

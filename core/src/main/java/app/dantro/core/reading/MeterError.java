@@ -2,6 +2,9 @@ package app.dantro.core.reading;
 
 /** Standard uncertainty of a reading: meter ± (0.5 % + 2 digits), and the flutter of a cranking engine. */
 public final class MeterError {
+    /** Raised with every change of what is held of meters and clamps. */
+    public static final int VERSION = 1;
+
     private static final double ASSUMED_GAIN = 0.005;
     private static final double ASSUMED_DIGITS = 2;
     private static final double ASSUMED_CRANKING_FLUTTER = 0.01;

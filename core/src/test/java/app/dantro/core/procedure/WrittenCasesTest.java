@@ -30,6 +30,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -56,10 +57,7 @@ class WrittenCasesTest {
     @MethodSource("lines")
     void aWrittenCaseEndsAsExpected(String line) {
         String[] field = line.split(" \\| ");
-        Circuit circuit = ReadyMadeCircuits.named(field[1]).orElseThrow();
-        PreparedCircuit prepared = PREPARED.computeIfAbsent(field[1], id -> PreparedCircuit.of(circuit, 20));
-        CaseRecord evidence = CaseRecord.of(circuit, 20, readings(field[3]), List.of(), List.of());
-        Assessment assessment = order.assess(Loop.valueOf(field[2]), evidence, prepared);
+        Assessment assessment = assess(field);
         assertThat(named(assessment)).as("faulty, or likelier than not").isEqualTo(expected(field[4]));
         assertThat(assessment.findings().doubts().stream()
                         .map(Doubt::reading)
@@ -69,6 +67,28 @@ class WrittenCasesTest {
                 .as("doubted readings")
                 .isEqualTo(field[5].equals("-") ? List.of() : List.of(field[5].split(",")));
         assertThat(step(assessment.next())).as("next step").isEqualTo(field[6]);
+    }
+
+    /** No verdict changes without {@link OrderOfWork#VERSION}: raise it, and put the new print here. */
+    @Test
+    void theVerdictsAreThoseOfTheirVersion() throws Exception {
+        StringBuilder said = new StringBuilder();
+        for (String line : lines().toList()) {
+            AsSaid verdict = AsSaid.of(assess(line.split(" \\| ")));
+            said.append(verdict.headline());
+            verdict.parts()
+                    .forEach(p -> said.append(' ').append(p.part()).append('=').append(p.standing()));
+            said.append('\n');
+        }
+        assertThat(OrderOfWork.VERSION + ": " + BasisTest.print(said.toString()))
+                .isEqualTo("1: ee4e5dbc4b19d412");
+    }
+
+    private Assessment assess(String[] field) {
+        Circuit circuit = ReadyMadeCircuits.named(field[1]).orElseThrow();
+        PreparedCircuit prepared = PREPARED.computeIfAbsent(field[1], id -> PreparedCircuit.of(circuit, 20));
+        CaseRecord evidence = CaseRecord.of(circuit, 20, readings(field[3]), List.of(), List.of());
+        return order.assess(Loop.valueOf(field[2]), evidence, prepared);
     }
 
     private static List<RecordedReading> readings(String text) {

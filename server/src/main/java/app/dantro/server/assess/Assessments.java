@@ -10,10 +10,10 @@ import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.standing.Foretold;
 import app.dantro.core.standing.WhatIf;
-import app.dantro.server.store.LimitSetStore;
 import app.dantro.server.store.StoredCase;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import org.slf4j.Logger;
@@ -31,7 +31,6 @@ public class Assessments {
 
     private final OrderOfWork order;
     private final PreparedCircuits prepared;
-    private final LimitSetStore sets;
     private final Cache<Assessed, Assessment> recent =
             Caffeine.newBuilder().maximumSize(KEPT).build();
     private final Cache<Repaired, Optional<WhatIf>> foretold =
@@ -42,10 +41,9 @@ public class Assessments {
     /** A record as it stood when a part was repaired. */
     private record Repaired(CaseRecord record, PartId part) {}
 
-    Assessments(OrderOfWork order, PreparedCircuits prepared, LimitSetStore sets) {
+    Assessments(OrderOfWork order, PreparedCircuits prepared) {
         this.order = order;
         this.prepared = prepared;
-        this.sets = sets;
     }
 
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
@@ -68,9 +66,12 @@ public class Assessments {
      * without what the rules say.
      */
     private Assessment fenced(StoredCase file, Function<OwnSets, Assessment> judging) {
-        OwnSets own = sets.all();
+        OwnSets own = own(file);
         try {
-            return judging.apply(own);
+            Assessment now = judging.apply(own);
+            return file.closing()
+                    .map(c -> c.said().over(now, file.basis().orElseThrow().basis()))
+                    .orElse(now);
         } catch (RuntimeException judged) {
             LOG.error("Case {} cannot be judged", file.record().id(), judged);
             CaseRecord record = file.evidence();
@@ -84,13 +85,17 @@ public class Assessments {
         }
     }
 
+    private static OwnSets own(StoredCase file) {
+        return file.basis().map(b -> b.basis().own()).orElseGet(OwnSets::none);
+    }
+
     private static String why(RuntimeException e) {
         return e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
     }
 
     private Assessment of(StoredCase file, OwnSets own, Optional<PreparedCircuit> circuit) {
         return recent.get(
-                new Assessed(file, own, circuit.isPresent()),
+                new Assessed(file.on(List.of()), own, circuit.isPresent()),
                 key -> circuit.map(c -> judged(file, own, c)).orElseGet(() -> byRules(file, own)));
     }
 

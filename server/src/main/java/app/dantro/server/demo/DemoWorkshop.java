@@ -106,7 +106,8 @@ class DemoWorkshop implements ApplicationRunner {
             String vehicle, String complaint, String circuit, Loop concern, List<Fault> faults, int hoursAgo) {
         UUID id = id(vehicle + complaint);
         long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
-        cases.add(new CaseHead(id, vehicle, complaint, concern, CELSIUS, BY, at), CircuitFormat.readyMade(circuit));
+        CaseHead head = new CaseHead(id, vehicle, complaint, concern, CELSIUS, BY, at);
+        cases.add(head, CircuitFormat.readyMade(circuit), files.basis());
         cases.add(Simulation.hidden(id, faults, STATE_OF_CHARGE, vehicle.hashCode() & 0xffff));
         return id;
     }

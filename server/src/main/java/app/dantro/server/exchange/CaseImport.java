@@ -1,6 +1,7 @@
 package app.dantro.server.exchange;
 
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.procedure.Basis;
 import app.dantro.core.reading.Reading;
 import app.dantro.server.event.Events;
 import app.dantro.server.format.CaseDocument;
@@ -8,11 +9,13 @@ import app.dantro.server.format.Happened;
 import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.reading.ReadingDesk;
+import app.dantro.server.store.BasisStore;
 import app.dantro.server.store.CaseCircuit;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.Circuits;
 import app.dantro.server.store.Simulation;
+import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.store.StoredReading;
 import app.dantro.server.store.StoredRepair;
@@ -29,6 +32,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 class CaseImport {
     private final CaseStore cases;
+    private final BasisStore bases;
     private final Circuits circuits;
     private final Cases files;
     private final ReadingDesk readings;
@@ -38,6 +42,7 @@ class CaseImport {
 
     CaseImport(
             CaseStore cases,
+            BasisStore bases,
             Circuits circuits,
             Cases files,
             ReadingDesk readings,
@@ -48,13 +53,15 @@ class CaseImport {
         this.events = events;
         this.circuits = circuits;
         this.cases = cases;
+        this.bases = bases;
         this.files = files;
         this.readings = readings;
         this.clock = clock;
     }
 
     /**
-     * All of it or nothing.
+     * All of it or nothing. What was said at a closing is taken over if another version of the program judged it; this one
+     * judges anew.
      *
      * @throws ProblemException 409 if the id belongs to another case, or one in the file to another entry
      */
@@ -74,7 +81,9 @@ class CaseImport {
                 by,
                 clock.millis());
         StoredCase file = StoredCase.opened(record, circuit);
-        if (cases.add(record, document.circuitJson())) {
+        Basis basis = document.basis().orElseGet(files::basis);
+        boolean added = cases.add(record, document.circuitJson(), basis);
+        if (added) {
             if (!document.extensions().isEmpty()) {
                 cases.addExtensions(id, document.extensions());
             }
@@ -96,6 +105,10 @@ class CaseImport {
         happened.repairs().forEach(r -> events.record(new StoredRepair(id, r, by)));
         happened.tests().forEach(t -> events.record(new StoredTest(id, t, by)));
         happened.statements().forEach(s -> events.record(new StoredStatement(id, s, by)));
+        int entries = file.judged() + happened.entries();
+        document.closing()
+                .filter(said -> added && !basis.ofThisProgram())
+                .ifPresent(said -> bases.close(id, 1, new StoredBasis.Closing(said, entries, clock.millis())));
     }
 
     /** A vehicle that is like the file says, for the simulated meter. */
@@ -136,6 +149,8 @@ class CaseImport {
                                 .filter(t -> !file.isStruck(t.id()))
                                 .toList(),
                         file.standing().stream().map(StoredStatement::statement).toList()),
+                file.basis().map(StoredBasis::basis),
+                file.closing().map(StoredBasis.Closing::said),
                 cases.findExtensions(file.record().id()).orElse(""));
     }
 }

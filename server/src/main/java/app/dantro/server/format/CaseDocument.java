@@ -3,14 +3,19 @@ package app.dantro.server.format;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.procedure.AsSaid;
+import app.dantro.core.procedure.Basis;
 import app.dantro.core.reading.Reading;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a case file says.
  *
  * @param circuitJson the circuit object as it stood in the file
  * @param state temperature, charge and the stated faults
+ * @param basis what the case was judged by when the file was written
+ * @param closing what it said when it closed, if it has
  * @param extensions foreign data as JSON text; empty if there is none
  */
 public record CaseDocument(
@@ -22,6 +27,8 @@ public record CaseDocument(
         VehicleState state,
         List<Reading> readings,
         Happened happened,
+        Optional<Basis> basis,
+        Optional<AsSaid> closing,
         String extensions) {
     public CaseDocument {
         readings = List.copyOf(readings);

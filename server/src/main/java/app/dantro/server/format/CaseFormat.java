@@ -3,6 +3,8 @@ package app.dantro.server.format;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.procedure.AsSaid;
+import app.dantro.core.procedure.Basis;
 import app.dantro.core.reading.Reading;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -45,7 +47,9 @@ public final class CaseFormat {
                 "readings",
                 "repairs",
                 "tests",
-                "statements");
+                "statements",
+                "basis",
+                "closing");
         checkHead(file);
         JsonNode circuitNode = file.node("circuit")
                 .orElseThrow(() -> new BadFile("$.circuit", "This field is missing; it must be an object."));
@@ -59,10 +63,25 @@ public final class CaseFormat {
         Loop concern =
                 vehicle.map(v -> v.choice("concern", Loop.class, Loop.STARTING)).orElse(Loop.STARTING);
         vehicle.ifPresent(JsonFields::done);
+        Optional<Basis> basis = file.optionalObject("basis").map(BasisFormat::read);
+        Optional<AsSaid> closing = file.optionalObject("closing").map(SaidFormat::read);
+        if (closing.isPresent() && basis.isEmpty()) {
+            throw new BadFile("$.basis", "This field is missing; a closing says what it was judged by.");
+        }
         String extensions = file.node("extensions").map(JsonNode::toString).orElse("");
         file.done();
         return new CaseDocument(
-                name, complaint, concern, circuit, circuitNode.toString(), state, readings, happened, extensions);
+                name,
+                complaint,
+                concern,
+                circuit,
+                circuitNode.toString(),
+                state,
+                readings,
+                happened,
+                basis,
+                closing,
+                extensions);
     }
 
     /** The file of a case. */
@@ -85,6 +104,8 @@ public final class CaseFormat {
         ArrayNode readings = json.putArray("readings");
         document.readings().forEach(r -> readings.add(ReadingFormat.write(r)));
         HappenedFormat.write(document.happened(), json);
+        document.basis().ifPresent(b -> json.set("basis", BasisFormat.write(b)));
+        document.closing().ifPresent(c -> json.set("closing", SaidFormat.write(c)));
         if (!document.extensions().isEmpty()) {
             json.set("extensions", JsonFields.tree(document.extensions()));
         }

@@ -5,14 +5,19 @@ import app.dantro.core.finding.Doubt;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Suspicion;
+import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.limits.OwnSets;
 import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.AsSaid;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.Basis;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Statements;
+import app.dantro.core.standing.Foretold;
 import app.dantro.core.standing.Verdict;
 import app.dantro.core.standing.WhatIf;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -46,17 +51,48 @@ public final class DiagnosisFormat {
                 .with(Statements.of(document.happened().statements()));
         PreparedCircuit prepared =
                 PreparedCircuit.of(document.circuit(), document.state().celsius());
-        return write(order.assess(document.concern(), evidence, prepared));
+        OwnSets own = document.basis().map(Basis::own).orElseGet(OwnSets::none);
+        Assessment now = order.assess(
+                document.concern(),
+                evidence,
+                own,
+                prepared,
+                Foretold.by(prepared, Complaint.about(document.concern())));
+        ObjectNode json = write(asSaid(document, now));
+        document.basis().ifPresent(b -> json.set("judged_by", judgedBy(document, b, now)));
+        return json;
+    }
+
+    /** What another version of the program said at the closing stands. */
+    private static Assessment asSaid(CaseDocument document, Assessment now) {
+        return document.basis()
+                .filter(b -> !b.ofThisProgram())
+                .flatMap(b -> document.closing().map(said -> said.over(now, b)))
+                .orElse(now);
+    }
+
+    private static ObjectNode judgedBy(CaseDocument document, Basis pinned, Assessment now) {
+        boolean earlier = !pinned.ofThisProgram();
+        boolean stands = earlier && document.closing().isPresent();
+        Basis by = stands ? pinned : Basis.with(pinned.own());
+        ObjectNode json = BasisFormat.versions(by).put("earlier", stands);
+        if (earlier && !stands) {
+            json.set("moved_from", BasisFormat.versions(pinned));
+        }
+        document.closing().ifPresent(said -> {
+            json.put("now_says", now.findings().headline());
+            json.put("agrees", AsSaid.of(now).equals(said));
+        });
+        return json;
     }
 
     private static ObjectNode write(Assessment assessment) {
         Findings findings = assessment.findings();
-        Verdict verdict = assessment.verdict().orElseThrow();
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
         json.put("format", "dantro-diagnosis").put("version", 1);
         json.put("circuit", findings.evidence().circuit().id());
         json.put("headline", findings.headline());
-        json.put("healthy_probability", rounded(verdict.healthy()));
+        assessment.verdict().ifPresent(v -> json.put("healthy_probability", rounded(v.healthy())));
         ArrayNode parts = json.putArray("parts");
         findings.parts().forEach(p -> parts.add(part(p)));
         ArrayNode doubts = json.putArray("doubts");
@@ -67,7 +103,7 @@ public final class DiagnosisFormat {
         ArrayNode standby = json.putArray("standby");
         assessment.standby().forEach(p -> standby.add(probe(p)));
         ObjectNode whatIf = json.putObject("what_if");
-        verdict.likeliest().ifPresent(w -> write(w, whatIf));
+        assessment.verdict().flatMap(Verdict::likeliest).ifPresent(w -> write(w, whatIf));
         return json;
     }
 

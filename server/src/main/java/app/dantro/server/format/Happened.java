@@ -13,6 +13,11 @@ public record Happened(List<Repair> repairs, List<ComplaintTest> tests, List<Sta
         statements = List.copyOf(statements);
     }
 
+    /** How many things that is. */
+    public int entries() {
+        return repairs.size() + tests.size() + statements.size();
+    }
+
     public static Happened nothing() {
         return new Happened(List.of(), List.of(), List.of());
     }

@@ -9,7 +9,6 @@ import com.fasterxml.jackson.databind.cfg.JsonNodeFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -122,19 +121,20 @@ final class JsonFields {
 
     /** One of a closed list of words, or the usual one if the field is not there. */
     <E extends Enum<E>> E choice(String field, Class<E> type, E usual) {
-        return optionalText(field)
-                .map(text -> Arrays.stream(type.getEnumConstants())
-                        .filter(e -> key(e).equals(text))
-                        .findFirst()
-                        .orElseThrow(() -> new BadFile(
-                                path(field),
-                                "There is no (%s) here. There are: %s."
-                                        .formatted(
-                                                text,
-                                                Arrays.stream(type.getEnumConstants())
-                                                        .map(JsonFields::key)
-                                                        .collect(Collectors.joining(", "))))))
-                .orElse(usual);
+        return optionalText(field).map(text -> choice(path(field), text, type)).orElse(usual);
+    }
+
+    /** One of a closed list of words. */
+    static <E extends Enum<E>> E choice(String path, String text, Class<E> type) {
+        List<E> all = List.of(type.getEnumConstants());
+        return all.stream()
+                .filter(e -> key(e).equals(text))
+                .findFirst()
+                .orElseThrow(() -> new BadFile(
+                        path,
+                        "There is no (%s) here. There are: %s."
+                                .formatted(
+                                        text, all.stream().map(JsonFields::key).collect(Collectors.joining(", ")))));
     }
 
     /** A closed choice as files write it. */

@@ -109,7 +109,7 @@ class CaseController {
                 .map(of -> files.load(of).onCircuit().json())
                 .orElseGet(() -> CircuitFormat.readyMade(body.circuit()));
         built.of(1, circuit);
-        boolean added = cases.add(record, circuit);
+        boolean added = cases.add(record, circuit, files.basis());
         if (!added && !same(record, body.circuitOf().isPresent() ? circuits.first(caseId) : circuit)) {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));

@@ -2,8 +2,11 @@ package app.dantro.server.job;
 
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.Basis;
 import app.dantro.server.assess.Assessments;
+import app.dantro.server.assess.Bases;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.BasisStore;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
@@ -25,6 +28,8 @@ public class Cases {
     private final ReadingStore readings;
     private final EventStore events;
     private final PhotoStore photos;
+    private final BasisStore basisStore;
+    private final Bases bases;
     private final Assessments assessments;
 
     Cases(
@@ -33,12 +38,16 @@ public class Cases {
             ReadingStore readings,
             EventStore events,
             PhotoStore photos,
+            BasisStore basisStore,
+            Bases bases,
             Assessments assessments) {
         this.cases = cases;
         this.circuits = circuits;
         this.readings = readings;
         this.events = events;
         this.photos = photos;
+        this.basisStore = basisStore;
+        this.bases = bases;
         this.assessments = assessments;
     }
 
@@ -56,7 +65,14 @@ public class Cases {
 
     /** What a loaded case shows. */
     public CaseView view(StoredCase file) {
-        return CaseView.of(file, assess(file));
+        StoredCase current = bases.current(file);
+        Assessment assessment = assess(current);
+        return CaseView.of(bases.kept(current, assessment), assessment);
+    }
+
+    /** What a case that is opened now is judged by. */
+    public Basis basis() {
+        return bases.now();
     }
 
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
@@ -93,7 +109,7 @@ public class Cases {
 
     private StoredCase load(CaseHead record) {
         UUID id = record.id();
-        return new StoredCase(
+        return bases.current(new StoredCase(
                 record,
                 circuits.newest(id),
                 readings.findByCase(id),
@@ -102,6 +118,7 @@ public class Cases {
                 events.findStatements(id),
                 photos.findByCase(id),
                 events.findStrikes(id),
-                cases.findSimulation(id));
+                basisStore.find(id),
+                cases.findSimulation(id)));
     }
 }

@@ -38,12 +38,8 @@ class LimitsController {
             Optional<Double> returnVolts,
             @NotBlank @Size(max = 300) String source,
             @NotBlank @Size(max = 60) String by) {
-        private static final double LEAST_VOLTS = 0.005;
-        private static final double MOST_VOLTS = 3;
-
         School toSchool() {
-            return new School(
-                    "own",
+            return School.own(
                     name.strip(),
                     checked("supplyVolts", supplyVolts),
                     checked("returnVolts", returnVolts),
@@ -51,11 +47,8 @@ class LimitsController {
         }
 
         private static Optional<Double> checked(String field, Optional<Double> volts) {
-            volts.filter(v -> !(v >= LEAST_VOLTS && v <= MOST_VOLTS)).ifPresent(v -> {
-                throw ProblemException.field(
-                        field,
-                        "The allowed drop (%s V) must lie in 0.005 … 3 V, for a 12 V system; 24 V doubles it."
-                                .formatted(v));
+            volts.filter(v -> !School.canAllow(v)).ifPresent(v -> {
+                throw ProblemException.field(field, School.CAN_ALLOW.formatted(v));
             });
             return volts;
         }

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.FaultKind;
+import app.dantro.core.procedure.Basis;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -74,25 +75,29 @@ public class CaseStore {
     private final JdbcClient writer;
     private final JdbcClient reader;
     private final CircuitStore circuits;
+    private final BasisStore bases;
     private final TransactionTemplate transaction;
 
     CaseStore(
             @Qualifier("writer") JdbcClient writer,
             @Qualifier("reader") JdbcClient reader,
             CircuitStore circuits,
+            BasisStore bases,
             TransactionTemplate transaction) {
         this.writer = writer;
         this.reader = reader;
         this.circuits = circuits;
+        this.bases = bases;
         this.transaction = transaction;
     }
 
-    /** Adds a case together with the first version of its circuit; false if the id is taken. */
-    public boolean add(CaseHead record, String circuitJson) {
+    /** Adds a case with the first version of its circuit and what it is judged by; false if the id is taken. */
+    public boolean add(CaseHead record, String circuitJson, Basis basis) {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             boolean added = insert(record);
             if (added) {
                 circuits.add(record.id(), 1, circuitJson, record.openedBy(), record.openedAtMs());
+                bases.add(record.id(), StoredBasis.opened(basis, record.openedAtMs()));
             }
             return added;
         }));

@@ -7,6 +7,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -32,6 +33,8 @@ public class LimitSetStore {
 
     private final JdbcClient writer;
     private final JdbcClient reader;
+    /** Every screen asks, and only this program writes: kept until a version is added. */
+    private final AtomicReference<OwnSets> known = new AtomicReference<>();
 
     LimitSetStore(@Qualifier("writer") JdbcClient writer, @Qualifier("reader") JdbcClient reader) {
         this.writer = writer;
@@ -50,19 +53,23 @@ public class LimitSetStore {
                 .param("madeBy", by)
                 .param("madeAtMs", atMs)
                 .update();
+        known.set(null);
     }
 
     public OwnSets all() {
-        return new OwnSets(reader.sql(FIND).query((row, n) -> version(row)).list());
+        OwnSets kept = known.get();
+        if (kept != null) {
+            return kept;
+        }
+        OwnSets read =
+                new OwnSets(reader.sql(FIND).query((row, n) -> version(row)).list());
+        known.set(read);
+        return read;
     }
 
     private static OwnSets.Version version(ResultSet row) throws SQLException {
-        School limits = new School(
-                "own",
-                row.getString("name"),
-                volts(row, "supply_volts"),
-                volts(row, "return_volts"),
-                row.getString("source"));
+        School limits = School.own(
+                row.getString("name"), volts(row, "supply_volts"), volts(row, "return_volts"), row.getString("source"));
         return new OwnSets.Version(
                 Loop.valueOf(row.getString("loop")), row.getInt("version"), limits, row.getLong("made_at_ms"));
     }

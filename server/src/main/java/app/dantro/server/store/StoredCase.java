@@ -27,12 +27,22 @@ public record StoredCase(
         List<StoredStatement> statements,
         List<StoredPhoto> photos,
         List<Strike> strikes,
+        List<StoredBasis> bases,
         Optional<Simulation> simulation) {
 
     /** A case of which nothing is on record yet. */
     public static StoredCase opened(CaseHead record, CaseCircuit circuit) {
         return new StoredCase(
-                record, circuit, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty());
+                record,
+                circuit,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty());
     }
 
     public Circuit circuit() {
@@ -78,21 +88,47 @@ public record StoredCase(
         more.add(reading);
         more.sort(Comparator.comparingLong((StoredReading r) -> r.reading().takenAtMillis())
                 .thenComparing(r -> r.reading().id().toString()));
-        return new StoredCase(record, onCircuit, more, repairs, tests, statements, photos, strikes, simulation);
+        return new StoredCase(record, onCircuit, more, repairs, tests, statements, photos, strikes, bases, simulation);
+    }
+
+    /** The same file with other bases of its judgement. */
+    public StoredCase on(List<StoredBasis> others) {
+        return new StoredCase(
+                record, onCircuit, readings, repairs, tests, statements, photos, strikes, others, simulation);
+    }
+
+    /** What it is judged by now; nothing for a case of which that was never kept. */
+    public Optional<StoredBasis> basis() {
+        return bases.isEmpty() ? Optional.empty() : Optional.of(bases.get(bases.size() - 1));
+    }
+
+    /** What it said when it closed, if it did and nothing that is judged came on record since. */
+    public Optional<StoredBasis.Closing> closing() {
+        return basis().flatMap(StoredBasis::closing).filter(c -> c.entries() == judged());
     }
 
     /** How many entries are on record; nothing is ever taken out, so a later state has never fewer. */
     public int entries() {
+        int besides = (int) strikes.stream().filter(s -> !isJudged(s)).count();
+        return judged() + photos.size() + besides + bases.size();
+    }
+
+    /** How many of them can change what follows: pictures cannot, nor what is struck of them, nor setting the case aside. */
+    public int judged() {
         int answers =
                 (int) readings.stream().filter(r -> r.answer().isPresent()).count();
+        int struck = (int) strikes.stream().filter(this::isJudged).count();
         return onCircuit.version()
                 + readings.size()
                 + answers
                 + repairs.size()
                 + tests.size()
                 + statements.size()
-                + photos.size()
-                + strikes.size();
+                + struck;
+    }
+
+    private boolean isJudged(Strike strike) {
+        return !strike.target().equals(record.id()) && photos.stream().noneMatch(p -> p.id().equals(strike.target()));
     }
 
     /** The strike that is in force on a target, if it is struck. */

@@ -6,7 +6,11 @@ import app.dantro.core.procedure.Step;
 import app.dantro.server.store.StoredCase;
 import java.util.UUID;
 
-/** A case as the Bay shows it. */
+/**
+ * A case as the Bay shows it.
+ *
+ * @param asSaidThen true if it shows what was said when it closed, and this program would not say the same
+ */
 public record CaseCard(
         UUID id,
         String vehicle,
@@ -19,6 +23,7 @@ public record CaseCard(
         String headline,
         boolean simulated,
         boolean setAside,
+        boolean asSaidThen,
         ProfileView profile) {
 
     public static CaseCard of(StoredCase file, Assessment assessment) {
@@ -34,6 +39,7 @@ public record CaseCard(
                 assessment.findings().headline(),
                 file.simulation().isPresent(),
                 file.isStruck(file.record().id()),
+                assessment instanceof Assessment.AsClosed,
                 ProfileView.of(file.circuit(), assessment.profile()));
     }
 }

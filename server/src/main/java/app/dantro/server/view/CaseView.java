@@ -46,7 +46,8 @@ public record CaseView(
         List<CableView> cables,
         List<PhotoView> photos,
         JudgementView judgement,
-        CourseView course) {
+        CourseView course,
+        BasisView basis) {
 
     /** What several cranks say together about one pair of points. */
     public record CrankView(String redName, String blackName, int cranks, String says) {
@@ -100,6 +101,7 @@ public record CaseView(
                 CableView.of(file),
                 PhotoView.of(file),
                 JudgementView.of(file, assessment),
-                CourseView.of(assessment.beside().course()));
+                CourseView.of(assessment.beside().course()),
+                BasisView.of(file, assessment));
     }
 }

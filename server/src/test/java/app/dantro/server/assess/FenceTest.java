@@ -9,7 +9,6 @@ import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.server.RunningServer;
 import app.dantro.server.job.Cases;
-import app.dantro.server.store.LimitSetStore;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.view.CaseCard;
 import app.dantro.server.view.CaseView;
@@ -36,8 +35,7 @@ class FenceTest {
                     new OrderOfWork(findings -> {
                         throw new IllegalStateException("the walk has no end");
                     }),
-                    server.bean(PreparedCircuits.class),
-                    server.bean(LimitSetStore.class));
+                    server.bean(PreparedCircuits.class));
             Assessment assessment = broken.ifReady(file);
             assertThat(assessment).isInstanceOf(Assessment.Unjudged.class);
             CaseView view = CaseView.of(file, assessment);

@@ -44,6 +44,7 @@ class MigrationTest {
             Answer found = server.get(path);
             assertThat(found.body().path("vehicle").asText()).isEqualTo("Old van");
             assertThat(found.body().path("concern").asText()).isEqualTo("STARTING");
+            assertThat(found.body().at("/basis/moves/0/words").asText()).startsWith("Opened before this was kept.");
             assertThat(found.body().path("circuitVersion").asInt()).isEqualTo(1);
             assertThat(found.body().at("/readings/0/typed").asText()).isEqualTo("12.61");
             assertThat(server.get(path + "/file")
