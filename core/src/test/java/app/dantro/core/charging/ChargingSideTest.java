@@ -5,138 +5,21 @@ import static app.dantro.core.reading.SampleReadings.of;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.Sensing;
 import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.figure.FigureVerdict.Sign;
 import app.dantro.core.figure.Figures;
-import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Current.How;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.record.CaseRecord;
-import app.dantro.core.record.RecordedReading;
-import app.dantro.core.record.Statement;
-import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
-import app.dantro.core.starting.StartingRules;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class ChargingSideTest {
-    private static final Circuit CAR = ReadyMadeCircuits.named("reference-car").orElseThrow();
-    private static final Current NONE = Current.unknown();
-
-    private final List<Statement> said = new ArrayList<>();
-
-    @Test
-    void whatArrivesWithTheKeyOnIsContinuityOnly() {
-        FeedCheck check = FeedCheck.of(
-                        evidence(keyOn("post-plus", "post-minus", "12.52"), keyOn("bplus", "post-minus", "12.51")))
-                .orElseThrow();
-        FeedCheck.Pin stud = check.pins().get(0);
-        assertThat(stud.sign()).isEqualTo(Sign.GOOD);
-        assertThat(stud.because().kind()).isEqualTo(ChargingReason.ARRIVES);
-        assertThat(check.because().words()).startsWith("1 of").contains("Continuity only");
-    }
-
-    @ParameterizedTest
-    @CsvSource({"12.30, SUSPECT, BELOW_ALLOWED", "11.20, FAILS, DOES_NOT_ARRIVE", "12.49, GOOD, ARRIVES"})
-    void aPinBelowTheBatteryIsAFindingAlthoughASchoolAllowsIt(String typed, Sign sign, ChargingReason why) {
-        FeedCheck check = FeedCheck.of(
-                        evidence(keyOn("post-plus", "post-minus", "12.52"), keyOn("bplus", "alternator-case", typed)))
-                .orElseThrow();
-        assertThat(check.pins().get(1).sign()).isEqualTo(sign);
-        assertThat(check.pins().get(1).because().kind()).isEqualTo(why);
-    }
-
-    /** The key's own load takes a tenth of a volt off the posts: that is not the pin's. */
-    @Test
-    void aPinHeldAgainstTheBatteryAtRestIsNoFindingYet() {
-        say(Topic.PIN_FEED, "12.5", 1);
-        FeedCheck check = FeedCheck.of(evidence(base("12.61"))).orElseThrow();
-        FeedCheck.Pin feed = pin(check, ChargingReason.FEED_PIN);
-        assertThat(feed.sign()).isEqualTo(Sign.SAYS_LITTLE);
-        assertThat(feed.because().kind()).isEqualTo(ChargingReason.BELOW_AT_REST);
-    }
-
-    @Test
-    void aPinThatFallsUnderATestLampHasResistanceBehindIt() {
-        say(Topic.PIN_FEED, "12.4", 1);
-        say(Topic.PIN_FEED_LOADED, "9.1", 2);
-        FeedCheck check = FeedCheck.of(evidence(keyOn("post-plus", "post-minus", "12.45")))
-                .orElseThrow();
-        assertThat(pin(check, ChargingReason.FEED_PIN_LOADED).sign()).isEqualTo(Sign.FAILS);
-        assertThat(check.because().words()).contains("3.30 V less than without the lamp");
-    }
-
-    @Test
-    void whatSensesOverItsOwnGroundIsReadThere() {
-        Circuit chassis = ReadyMadeCircuits.reference("reference-car", Sensing.COMPUTER_CHASSIS);
-        CaseRecord evidence = CaseRecord.of(
-                chassis,
-                20,
-                List.of(RecordedReading.of(keyOn("computer-ground", "post-minus", "0.31"))),
-                List.of(),
-                List.of());
-        FeedCheck check = FeedCheck.of(evidence).orElseThrow();
-        assertThat(check.because().words()).contains("above battery −", "charge too high");
-    }
-
-    /** An engine block held by its ground cable and, over the body, by strap and lead: one of them is the parallel branch. */
-    @Test
-    void theGroundTreeHoldsEveryGroundPartOnceAndMarksTheParallelBranch() {
-        GroundTree tree = GroundTree.of(StartingRules.of(evidence(
-                        of("starter-case", "post-minus", Condition.RAISED_LOADED, "0.012", NONE),
-                        of(
-                                "body",
-                                "post-minus",
-                                Condition.RAISED_LOADED,
-                                "0.131",
-                                Current.in(PartId.of("body-lead"), 9, How.CLAMP)))))
-                .orElseThrow();
-        assertThat(tree.branches())
-                .extracting(b -> b.part().value())
-                .containsExactlyInAnyOrder(
-                        "post-joint-minus",
-                        "crimp-ground",
-                        "ground-cable",
-                        "ground-joint-block",
-                        "starter-mount",
-                        "alternator-mount",
-                        "bracket-joint",
-                        "engine-strap",
-                        "body-lead");
-        assertThat(tree.branches().stream().filter(GroundTree.Branch::joins)).hasSize(1);
-        GroundTree.Branch lead = branch(tree, "body-lead");
-        assertThat(lead.readAmps()).hasValue(9.0);
-        assertThat(lead.liftVolts()).hasValue(0.131);
-        assertThat(lead.lifted()).isTrue();
-        assertThat(lead.hangs()).contains("loads on the body");
-        assertThat(branch(tree, "post-joint-minus").depth()).isZero();
-    }
-
-    /** What flows into the clamp over the post, cable and lead adds up: Kirchhoff's current law. */
-    @Test
-    void theHealthyCurrentsOfTheTreeAddUpAtTheClamp() {
-        GroundTree tree = GroundTree.of(StartingRules.of(evidence())).orElseThrow();
-        double post = branch(tree, "post-joint-minus").healthyAmps();
-        double cable = branch(tree, "ground-cable").healthyAmps();
-        double lead = branch(tree, "body-lead").healthyAmps();
-        assertThat(Stream.of(post + cable - lead, post - cable + lead, cable + lead - post)
-                        .mapToDouble(Math::abs)
-                        .min()
-                        .orElseThrow())
-                .isCloseTo(0, within(1e-6));
-    }
-
+/** Cold against warm, the steps of the output, loads, a new unit: what the charging side tells beside the drops. */
+class ChargingSideTest extends ChargingCase {
     /** 0.080 V at 40 A are 0.160 V at 80 A; warm copper may add a quarter. */
     @ParameterizedTest
     @CsvSource({"0.170, GOOD, WITHIN_COPPER", "0.420, SUSPECT, OPENS_WARM", "0.060, SUSPECT, CLOSES_WARM"})
@@ -243,30 +126,5 @@ class ChargingSideTest {
                 .filter(f -> f.what().words().equals(what))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private static FeedCheck.Pin pin(FeedCheck check, ChargingReason name) {
-        return check.pins().stream().filter(p -> p.name().is(name)).findFirst().orElseThrow();
-    }
-
-    private static GroundTree.Branch branch(GroundTree tree, String part) {
-        return tree.branches().stream()
-                .filter(b -> b.part().equals(PartId.of(part)))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static Reading keyOn(String red, String black, String typed) {
-        return of(red, black, Condition.KEY_ON, typed, NONE);
-    }
-
-    private void say(Topic topic, String value, long atMillis) {
-        said.add(new Statement(new UUID(9, said.size()), topic, value, "", atMillis));
-    }
-
-    private CaseRecord evidence(Reading... readings) {
-        return CaseRecord.of(
-                        CAR, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of())
-                .with(Statements.of(said));
     }
 }

@@ -4,23 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.figure.FigureVerdict.Sign;
-import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.quantity.Reason;
-import app.dantro.core.reading.Current;
-import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.record.CaseRecord;
-import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Repair;
-import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -28,30 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Figures beside the volts, by their written marks. */
-class FiguresTest {
-    private static final Circuit CAR = ReadyMadeCircuits.named("petrol-car").orElseThrow();
-
-    private final List<Statement> said = new ArrayList<>();
-    private final List<RecordedReading> read = new ArrayList<>();
-
-    private void say(Topic topic, String value) {
-        said.add(new Statement(new UUID(3, said.size()), topic, value, "", 1_000));
-    }
-
-    private void read(String red, String black, Condition condition, String typed, Double amps) {
-        Current current = amps == null ? Current.unknown() : Current.of(amps, Current.How.CLAMP);
-        Reading reading = SampleReadings.of(red, black, condition, typed, current);
-        read.add(RecordedReading.of(reading));
-    }
-
-    private FigureVerdict verdict(String what) {
-        CaseRecord evidence = CaseRecord.of(CAR, 25, read, List.of(), List.of()).with(Statements.of(said));
-        return Figures.of(evidence).stream()
-                .filter(v -> v.what().words().startsWith(what))
-                .findFirst()
-                .orElseThrow();
-    }
-
+class FiguresTest extends CarFigures {
     @ParameterizedTest
     @CsvSource({"0.04, GOOD", "0.1, SUSPECT", "0.5, SUSPECT", "0.51, FAILS"})
     void rippleByItsTwoMarks(String volts, Sign sign) {
@@ -94,37 +63,6 @@ class FiguresTest {
                 .hasValue(90);
     }
 
-    @Test
-    void aDrainSaysHowLongTheBatteryLasts() {
-        double ampHours = CAR.batteries().get(0).ampHours();
-        say(Topic.STANDING_CURRENT, "500");
-        // A quarter of the charge at half an ampere.
-        long hours = Math.round(ampHours / 4 / 0.5);
-        assertThat(verdict("Standing current").says()).contains(hours + " hours");
-        assertThat(verdict("Standing current").sign()).isEqualTo(Sign.FAILS);
-    }
-
-    @Test
-    void anOutputExactlyAtItsRatingIsAskedAbout() {
-        say(Topic.RATED_AMPS, "90");
-        read("bplus", "alternator-case", Condition.FULL_OUTPUT, "14.1", 90.0);
-        assertThat(verdict("Output current").says()).contains("which load was on");
-        read("bplus", "alternator-case", Condition.FULL_OUTPUT, "14.0", 86.0);
-        assertThat(verdict("Output current").sign()).isEqualTo(Sign.SAYS_LITTLE);
-        read.remove(0);
-        assertThat(verdict("Output current").says()).contains("96 % of its rating");
-    }
-
-    @Test
-    void whatIsMadeMinusWhatGoesIntoTheBatteryIsUsed() {
-        read("bplus", "post-plus", Condition.RAISED_LOADED, "0.12", 74.0);
-        say(Topic.BATTERY_AMPS, "-6");
-        assertThat(verdict("Loads").shown()).isEqualTo("80 A");
-        assertThat(verdict("Loads").sign()).isEqualTo(Sign.SUSPECT);
-        say(Topic.BATTERY_AMPS, "90");
-        assertThat(verdict("Loads").says()).contains("around one cable");
-    }
-
     /** Read against the side that is switched. */
     @ParameterizedTest
     @CsvSource({
@@ -139,18 +77,6 @@ class FiguresTest {
         say(Topic.FIELD_SIDE, side);
         say(Topic.FIELD_VOLTS, volts);
         assertThat(verdict("Field command").says()).contains(command).contains(then);
-    }
-
-    @Test
-    void phasesAreEqualAndClearOfTheFrame() {
-        say(Topic.PHASE_ONE, "21");
-        say(Topic.PHASE_TWO, "21.5");
-        say(Topic.PHASE_THREE, "20.6");
-        assertThat(verdict("Generator").sign()).isEqualTo(Sign.GOOD);
-        say(Topic.PHASE_THREE, "12");
-        assertThat(verdict("Generator").sign()).isEqualTo(Sign.FAILS);
-        say(Topic.PHASE_FRAME, "9");
-        assertThat(verdict("Generator").says()).contains("touches the frame");
     }
 
     /** 12.6 full, 12.4 three quarters, 12.2 half, 12.0 a quarter, for a flooded block. */

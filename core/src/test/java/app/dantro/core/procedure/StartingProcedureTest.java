@@ -11,22 +11,15 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.kit.ReadyMadeCircuits;
-import app.dantro.core.network.NetworkSolver;
-import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.StartingLoop;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
-import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.RecordedReading;
-import app.dantro.core.record.Repair;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -49,7 +42,7 @@ class StartingProcedureTest {
     @ParameterizedTest
     @MethodSource("wiring")
     void leadsToEveryBadPartAndToAVerifiedRepair(String bad) {
-        Job job = new Job(VehicleState.healthy().with(PartId.of(bad), 0.02), new Random(7));
+        FollowedJob job = new FollowedJob(CIRCUIT, VehicleState.healthy().with(PartId.of(bad), 0.02), new Random(7));
         Step step = job.followUntil(Kind.REPAIR);
         assertThat(step.part()).contains(PartId.of(bad));
         assertThat(job.readings).hasSizeLessThanOrEqualTo(MOST_READINGS_TO_VERDICT);
@@ -67,7 +60,7 @@ class StartingProcedureTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
     void neverCondemnsAnythingOnAHealthyVehicle(long seed) {
-        Job job = new Job(VehicleState.healthy(), new Random(seed));
+        FollowedJob job = new FollowedJob(CIRCUIT, VehicleState.healthy(), new Random(seed));
         job.followUntil(Kind.LOOK_ELSEWHERE);
         assertThat(order.assess(Loop.STARTING, job.evidence()).findings().withStanding(Standing.FAULTY))
                 .isEmpty();
@@ -79,7 +72,7 @@ class StartingProcedureTest {
     void findsASecondFaultAfterTheFirstIsRepaired() {
         VehicleState two =
                 VehicleState.healthy().with(PartId.of("strap-end-block"), 0.02).with(PartId.of("stud-joint"), 0.008);
-        Job job = new Job(two, new Random(3));
+        FollowedJob job = new FollowedJob(CIRCUIT, two, new Random(3));
         for (int repairs = 0; repairs < 2; repairs++) {
             job.repair(job.followUntil(Kind.REPAIR).part().orElseThrow());
         }
@@ -109,7 +102,7 @@ class StartingProcedureTest {
 
     @Test
     void asksForTheCurrentWhenASideIsOnlyNotTheCause() {
-        Job job = new Job(VehicleState.healthy(), new Random(5));
+        FollowedJob job = new FollowedJob(CIRCUIT, VehicleState.healthy(), new Random(5));
         job.withClamp = false;
         Step step = null;
         for (int i = 0; i < 5; i++) {
@@ -123,7 +116,8 @@ class StartingProcedureTest {
 
     @Test
     void aFailedComplaintTestNeverBlamesTheStarter() {
-        Job job = new Job(VehicleState.healthy().with(PartId.of("strap-end-block"), 0.02), new Random(1));
+        FollowedJob job = new FollowedJob(
+                CIRCUIT, VehicleState.healthy().with(PartId.of("strap-end-block"), 0.02), new Random(1));
         job.repair(job.followUntil(Kind.REPAIR).part().orElseThrow());
         job.followUntil(Kind.COMPLAINT_TEST);
         job.tests.add(new ComplaintTest(UUID.randomUUID(), false, "", Long.MAX_VALUE));
@@ -159,61 +153,5 @@ class StartingProcedureTest {
     private static CaseRecord evidence(Reading... readings) {
         return CaseRecord.of(
                 CIRCUIT, 20, Stream.of(readings).map(RecordedReading::of).toList(), List.of(), List.of());
-    }
-
-    /** A technician who does what the program says, on a simulated vehicle with a noisy meter. */
-    private final class Job {
-        private static final double FLUTTER = 0.005;
-        private VehicleState state;
-        private final Random random;
-        private final List<RecordedReading> readings = new ArrayList<>();
-        private final List<Repair> repairs = new ArrayList<>();
-        private final List<ComplaintTest> tests = new ArrayList<>();
-        private boolean withClamp = true;
-
-        Job(VehicleState state, Random random) {
-            this.state = state;
-            this.random = random;
-        }
-
-        CaseRecord evidence() {
-            return CaseRecord.of(CIRCUIT, 20, readings, repairs, tests);
-        }
-
-        Step followUntil(Kind kind) {
-            for (int i = 0; i < 25; i++) {
-                Step step = order.assess(Loop.STARTING, evidence()).next();
-                if (step.kind() == kind) {
-                    return step;
-                }
-                measure(step.probe().orElseThrow(() -> new AssertionError("stuck at " + step)));
-            }
-            throw new AssertionError("no " + kind + " after 25 readings");
-        }
-
-        void measure(ProbePlan plan) {
-            OperatingPoint point =
-                    new NetworkSolver(CIRCUIT).solve(plan.condition(), state).orThrow();
-            double volts = point.between(plan.red(), plan.black()) * (1 + FLUTTER * random.nextGaussian());
-            Current current = plan.condition() == Condition.REST || !withClamp
-                    ? Current.unknown()
-                    : Current.of(Math.round(point.starterAmps()), Current.How.CLAMP);
-            readings.add(RecordedReading.of(SampleReadings.of(
-                    plan.red().value(),
-                    plan.black().value(),
-                    plan.condition(),
-                    String.format(Locale.ROOT, "%.3f", volts),
-                    current)));
-        }
-
-        void repair(PartId part) {
-            state = state.repaired(part);
-            long now = readings.get(readings.size() - 1).reading().takenAtMillis();
-            repairs.add(new Repair(UUID.randomUUID(), part, Repair.Action.CLEANED, "", now));
-        }
-
-        void passes() {
-            tests.add(new ComplaintTest(UUID.randomUUID(), true, "", Long.MAX_VALUE));
-        }
     }
 }

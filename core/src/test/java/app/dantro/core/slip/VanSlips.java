@@ -1,0 +1,25 @@
+package app.dantro.core.slip;
+
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.network.StartingLoop;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import java.util.List;
+import java.util.Optional;
+
+/** Readings on a van, asked about at entry. */
+abstract class VanSlips {
+    final SeriesLoop van = StartingLoop.of(ReadyMadeCircuits.petrolBodyReturn());
+
+    Optional<Slip> check(Reading reading, Reading... counted) {
+        return SlipRules.onLoop(van, 20, new Readings(List.of(counted)), reading);
+    }
+
+    static double meant(Slip slip) {
+        return slip.choices().stream()
+                .flatMap(c -> c.volts().stream())
+                .findFirst()
+                .orElseThrow();
+    }
+}
