@@ -27,77 +27,36 @@ class ArchitectureTest {
             .resideInAnyPackage("app.dantro.core..", "java.lang..", "java.util..", "java.math..");
 
     /** What each room may know. A room that is not listed, or an arrow that is not, fails the build. */
+    private static final String MAY_KNOW = """
+            quantity:
+            circuit:
+            kit: circuit
+            reading: quantity circuit
+            limits: circuit
+            network: circuit
+            slip: quantity circuit reading
+            record: circuit network reading slip
+            fact: quantity circuit network reading limits record
+            figure: quantity circuit network reading limits record
+            inference: circuit network reading
+            finding: quantity circuit reading record fact inference
+            starting: quantity circuit network reading limits record fact finding
+            charging: quantity circuit network reading limits record figure finding
+            profile: quantity circuit network reading limits record fact finding inference
+            schools: quantity circuit reading limits record fact figure finding
+            standing: quantity circuit network reading limits record fact figure inference finding starting charging
+            planning: quantity circuit network reading record fact inference finding standing
+            procedure: quantity circuit reading limits record fact figure inference finding starting profile schools standing planning
+            """;
+
     private static final Map<String, List<String>> ROOMS = rooms();
 
     private static Map<String, List<String>> rooms() {
         Map<String, List<String>> rooms = new LinkedHashMap<>();
-        rooms.put("quantity", List.of());
-        rooms.put("circuit", List.of());
-        rooms.put("kit", List.of("circuit"));
-        rooms.put("reading", List.of("quantity", "circuit"));
-        rooms.put("limits", List.of("circuit"));
-        rooms.put("network", List.of("circuit"));
-        rooms.put("slip", List.of("quantity", "circuit", "reading"));
-        rooms.put("record", List.of("circuit", "network", "reading", "slip"));
-        rooms.put("fact", List.of("quantity", "circuit", "network", "reading", "limits", "record"));
-        rooms.put("figure", List.of("quantity", "circuit", "network", "reading", "limits", "record"));
-        rooms.put("inference", List.of("circuit", "network", "reading"));
-        rooms.put("finding", List.of("quantity", "circuit", "reading", "record", "fact", "inference"));
-        rooms.put(
-                "starting",
-                List.of("quantity", "circuit", "network", "reading", "limits", "record", "fact", "finding"));
-        rooms.put(
-                "charging",
-                List.of("quantity", "circuit", "network", "reading", "limits", "record", "figure", "finding"));
-        rooms.put(
-                "profile",
-                List.of("quantity", "circuit", "network", "reading", "record", "fact", "finding", "inference"));
-        rooms.put(
-                "schools", List.of("quantity", "circuit", "reading", "limits", "record", "fact", "figure", "finding"));
-        rooms.put(
-                "standing",
-                List.of(
-                        "quantity",
-                        "circuit",
-                        "network",
-                        "reading",
-                        "limits",
-                        "record",
-                        "fact",
-                        "figure",
-                        "inference",
-                        "finding",
-                        "starting",
-                        "charging"));
-        rooms.put(
-                "planning",
-                List.of(
-                        "quantity",
-                        "circuit",
-                        "network",
-                        "reading",
-                        "record",
-                        "fact",
-                        "inference",
-                        "finding",
-                        "standing"));
-        rooms.put(
-                "procedure",
-                List.of(
-                        "quantity",
-                        "circuit",
-                        "reading",
-                        "limits",
-                        "record",
-                        "fact",
-                        "figure",
-                        "inference",
-                        "finding",
-                        "starting",
-                        "profile",
-                        "schools",
-                        "standing",
-                        "planning"));
+        for (String line : MAY_KNOW.lines().toList()) {
+            String[] names = line.split(":? ");
+            rooms.put(names[0].replace(":", ""), List.of(names).subList(1, names.length));
+        }
         return rooms;
     }
 

@@ -26,12 +26,6 @@ import java.util.Set;
  * not compare (docs/job.md, source or path). Which engine it was is what was said last before the reading.
  */
 public final class ColdAndWarm {
-    /** Copper that gets 60 K warmer has a quarter more resistance; more is a joint that moves. */
-    private static final double ASSUMED_COPPER_FACTOR = 1.3;
-
-    /** A drop is smaller than this; across a source nothing is lost. */
-    private static final double ASSUMED_MOST_DROP_VOLTS = 6;
-
     private ColdAndWarm() {}
 
     /**
@@ -72,7 +66,7 @@ public final class ColdAndWarm {
 
     /** Across a source nothing is lost, so nothing is compared. */
     private static boolean isDrop(Circuit circuit, Reading reading) {
-        return Math.abs(reading.volts()) < ASSUMED_MOST_DROP_VOLTS
+        return Math.abs(reading.volts()) < Marks.ASSUMED_MOST_DROP_VOLTS
                 && !reading.pair().equals(circuit.posts());
     }
 
@@ -95,8 +89,8 @@ public final class ColdAndWarm {
         double scaled = coldVolts * warmAmps / coldAmps;
         double error = Quantile.COVERAGE
                 * Math.hypot(MeterError.standardVolts(cold) * warmAmps / coldAmps, MeterError.standardVolts(warm));
-        boolean worse = warmVolts - error > scaled * ASSUMED_COPPER_FACTOR;
-        boolean better = warmVolts + error < scaled / ASSUMED_COPPER_FACTOR;
+        boolean worse = warmVolts - error > scaled * Marks.ASSUMED_COPPER_FACTOR;
+        boolean better = warmVolts + error < scaled / Marks.ASSUMED_COPPER_FACTOR;
         ChargingReason because =
                 worse ? ChargingReason.OPENS_WARM : better ? ChargingReason.CLOSES_WARM : ChargingReason.WITHIN_COPPER;
         return new Compared(

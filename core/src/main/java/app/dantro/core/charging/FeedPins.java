@@ -22,16 +22,6 @@ import java.util.Set;
 
 /** Works out what reaches the pins of one alternator. */
 final class FeedPins {
-    /** Beyond the meter's error of two readings. */
-    private static final double ASSUMED_ERROR_VOLTS = 0.05;
-    /** What one school allows (docs/job.md, test 13). */
-    private static final double ALLOWED_VOLTS = 0.4;
-    /** A sensed ground further above battery − than this makes the alternator charge too high (docs/job.md, test 22). */
-    private static final double LIFT_VOLTS = 0.2;
-    /** What a feed may fall under a test lamp, and when it fails (docs/job.md, test 13). */
-    private static final double LAMP_FALL_VOLTS = 0.3;
-
-    private static final double LAMP_FAILS_VOLTS = 1;
     private static final double METER_STEP_VOLTS = 0.01;
 
     private final CaseRecord record;
@@ -99,9 +89,9 @@ final class FeedPins {
 
     private Sign sign(Optional<Double> read) {
         return lost(read)
-                .map(volts -> volts <= ASSUMED_ERROR_VOLTS
+                .map(volts -> volts <= Marks.ASSUMED_PIN_ERROR_VOLTS
                         ? Sign.GOOD
-                        : volts > ALLOWED_VOLTS ? Sign.FAILS : atRest ? Sign.SAYS_LITTLE : Sign.SUSPECT)
+                        : volts > Marks.PIN_ALLOWED_VOLTS ? Sign.FAILS : atRest ? Sign.SAYS_LITTLE : Sign.SUSPECT)
                 .orElse(Sign.SAYS_LITTLE);
     }
 
@@ -121,7 +111,9 @@ final class FeedPins {
     /** A wire to ground shows its drop, not the battery's volts. */
     private Pin ground(PointId point) {
         Optional<Double> read = volts(point, circuit.minusPost(), Condition.KEY_ON);
-        Sign sign = read.map(v -> v <= ASSUMED_ERROR_VOLTS ? Sign.GOOD : v <= LIFT_VOLTS ? Sign.SUSPECT : Sign.FAILS)
+        Sign sign = read.map(v -> v <= Marks.ASSUMED_PIN_ERROR_VOLTS
+                        ? Sign.GOOD
+                        : v <= Marks.GROUND_LIFT_VOLTS ? Sign.SUSPECT : Sign.FAILS)
                 .orElse(Sign.SAYS_LITTLE);
         ChargingReason because = switch (sign) {
             case GOOD -> ChargingReason.NO_LIFT;
@@ -142,7 +134,9 @@ final class FeedPins {
         Optional<Double> loaded = figure(Topic.PIN_FEED_LOADED);
         Optional<Double> lost =
                 loaded.map(v -> figure(Topic.PIN_FEED).or(() -> battery).orElse(v) - v);
-        Sign sign = lost.map(v -> v <= LAMP_FALL_VOLTS ? Sign.GOOD : v <= LAMP_FAILS_VOLTS ? Sign.SUSPECT : Sign.FAILS)
+        Sign sign = lost.map(v -> v <= Marks.LAMP_FALL_VOLTS
+                        ? Sign.GOOD
+                        : v <= Marks.LAMP_FAILS_VOLTS ? Sign.SUSPECT : Sign.FAILS)
                 .orElse(Sign.SAYS_LITTLE);
         Reason because = lost.map(
                         v -> (sign == Sign.GOOD ? ChargingReason.CARRIES_A_LOAD : ChargingReason.RESISTANCE_IN_FEED)

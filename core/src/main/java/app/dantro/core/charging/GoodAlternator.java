@@ -8,6 +8,7 @@ import app.dantro.core.figure.Ripple;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
+import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
@@ -31,13 +32,6 @@ import java.util.UUID;
  */
 public final class GoodAlternator {
     private static final Set<Condition> AT_SPEED = EnumSet.of(Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
-    /** A running system stands this much above the battery at rest, for 12 V (docs/job.md, test 15). */
-    private static final double ABOVE_BASE_VOLTS = 0.5;
-
-    /** What a charged block rests at where nobody read it, in V. */
-    private static final double ASSUMED_REST_VOLTS = 12.6;
-
-    private static final double ASSUMED_LEAST_SHARE_OF_ASKED = 0.9;
 
     private final CaseRecord record;
     private final Alternator alternator;
@@ -88,7 +82,7 @@ public final class GoodAlternator {
         Quantity when = Quantity.named(condition.words());
         shown.add(amps.map(a -> ChargingReason.OWN_VOLTS_AT.with(volts, Quantity.amps(a), when))
                 .orElseGet(() -> ChargingReason.OWN_VOLTS.with(volts, when)));
-        double asked = ASSUMED_LEAST_SHARE_OF_ASKED
+        double asked = Marks.ASSUMED_LEAST_SHARE_OF_ASKED
                 * Math.min(askedAmps(condition), alternator.rating().ampsIn(condition));
         if (amps.filter(a -> a >= asked).isEmpty()) {
             missing.add(ChargingReason.CURRENT_MISSING.with(Quantity.amps(asked)));
@@ -100,7 +94,7 @@ public final class GoodAlternator {
         if (volts.isPresent()) {
             shown.add(ChargingReason.RIPPLE_LOADED.with(Quantity.volts(volts.getAsDouble(), 0.01)));
         }
-        if (volts.isEmpty() || volts.getAsDouble() >= Ripple.HEALTHY_VOLTS) {
+        if (volts.isEmpty() || !Ripple.healthy(volts.getAsDouble())) {
             missing.add(ChargingReason.RIPPLE_MISSING.with());
         }
     }
@@ -112,8 +106,8 @@ public final class GoodAlternator {
                 .where(r -> record.loop().isPosts(r.red(), r.black()))
                 .newest()
                 .map(Reading::volts)
-                .orElse(ASSUMED_REST_VOLTS * blocks);
-        return base + ABOVE_BASE_VOLTS * blocks;
+                .orElse(StateOfCharge.RESTS_AT_VOLTS * blocks);
+        return base + Marks.ABOVE_BASE_VOLTS * blocks;
     }
 
     /** What a healthy vehicle's loads take then, in A; what its battery takes depends on its charge. */

@@ -16,8 +16,6 @@ import java.util.OptionalDouble;
  * and left out.
  */
 public final class HealthyRun {
-    private static final double LEAST_SHARE_VOLTS = 0.005;
-
     private final List<Part> parts;
     private final Expectation expectation;
     private final List<Allowed> limits;
@@ -70,7 +68,7 @@ public final class HealthyRun {
         }
         double joints = total(parts.stream().filter(p -> metres(p) == 0).toList(), expectation);
         double share = (strictest.getAsDouble() - joints) * metres(part) / metres;
-        return Optional.of(Math.max(LEAST_SHARE_VOLTS, share));
+        return Optional.of(Math.max(Marks.ASSUMED_LEAST_SHARE_VOLTS, share));
     }
 
     private static double total(List<Part> parts, Expectation expectation) {

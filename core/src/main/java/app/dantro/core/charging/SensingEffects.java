@@ -22,17 +22,6 @@ import java.util.List;
  * @param effects the strongest first
  */
 public record SensingEffects(double healthyVolts, List<Effect> effects) {
-    /** Below this a change is not worth a line. */
-    private static final double ASSUMED_TELLS_VOLTS = 0.05;
-
-    /** What goes bad in a power cable, a thin wire and a signal wire, told apart by what they carry. */
-    private static final double ASSUMED_POWER_OHMS = 0.010;
-
-    private static final double ASSUMED_THIN_OHMS = 0.100;
-    private static final double ASSUMED_SIGNAL_OHMS = 100;
-    private static final double ASSUMED_POWER_AMPS = 15;
-    private static final double ASSUMED_SIGNAL_AMPS = 0.2;
-
     public SensingEffects {
         effects = List.copyOf(effects);
     }
@@ -68,7 +57,7 @@ public record SensingEffects(double healthyVolts, List<Effect> effects) {
                     instanceof OperatingPoint after) {
                 double moved = posts(circuit, after) - posts;
                 double own = output(circuit, after) - output;
-                if (Math.max(Math.abs(moved), Math.abs(own)) >= ASSUMED_TELLS_VOLTS) {
+                if (Math.max(Math.abs(moved), Math.abs(own)) >= Marks.ASSUMED_TELLS_VOLTS) {
                     effects.add(new Effect(part.id(), part.name(), ohms, moved, own, because(moved, own)));
                 }
             }
@@ -80,16 +69,16 @@ public record SensingEffects(double healthyVolts, List<Effect> effects) {
     }
 
     private static double badOhms(double amps) {
-        return amps >= ASSUMED_POWER_AMPS
-                ? ASSUMED_POWER_OHMS
-                : amps >= ASSUMED_SIGNAL_AMPS ? ASSUMED_THIN_OHMS : ASSUMED_SIGNAL_OHMS;
+        return amps >= Marks.ASSUMED_POWER_AMPS
+                ? Marks.ASSUMED_POWER_OHMS
+                : amps >= Marks.ASSUMED_SIGNAL_AMPS ? Marks.ASSUMED_THIN_OHMS : Marks.ASSUMED_SIGNAL_OHMS;
     }
 
     private static Reason because(double posts, double output) {
-        if (posts >= ASSUMED_TELLS_VOLTS) {
+        if (posts >= Marks.ASSUMED_TELLS_VOLTS) {
             return ChargingReason.OVERCHARGES.with();
         }
-        return posts <= -ASSUMED_TELLS_VOLTS
+        return posts <= -Marks.ASSUMED_TELLS_VOLTS
                 ? ChargingReason.UNDERCHARGES.with()
                 : ChargingReason.STANDS_HIGHER.with(Quantity.volts(output));
     }

@@ -1,6 +1,5 @@
 package app.dantro.core.circuit;
 
-import app.dantro.core.circuit.Resistance.Conductor;
 import app.dantro.core.circuit.Resistance.Contact;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,40 +63,11 @@ public sealed interface CircuitEdit {
                                         .orElse("%d parts meet there, not two".formatted(meeting.size()))));
             }
             List<Part> parts = new ArrayList<>(circuit.parts());
-            parts.set(parts.indexOf(meeting.get(0)), joined(meeting.get(0), meeting.get(1)));
+            parts.set(parts.indexOf(meeting.get(0)), JoinedParts.at(point, meeting.get(0), meeting.get(1)));
             parts.remove(meeting.get(1));
             List<ProbePoint> points = new ArrayList<>(circuit.points());
             points.remove(gone);
             return with(circuit, points, parts);
-        }
-
-        /** One part between the two outer ends; it goes by the conductor's name if there is one. */
-        private Part joined(Part one, Part other) {
-            Part named =
-                    one.resistance() instanceof Conductor || !(other.resistance() instanceof Conductor) ? one : other;
-            Part absorbed = named == one ? other : one;
-            PointId outerOne = one.from().equals(point) ? one.to() : one.from();
-            PointId outerOther = other.from().equals(point) ? other.to() : other.from();
-            boolean forwards = one.to().equals(point);
-            return new Part(
-                    named.id(),
-                    named.name(),
-                    named.kind(),
-                    forwards ? outerOne : outerOther,
-                    forwards ? outerOther : outerOne,
-                    absorbing(named.resistance(), absorbed.resistance()),
-                    one.gate() == Gate.ALWAYS ? other.gate() : one.gate(),
-                    named.fuseAmps().or(absorbed::fuseAmps));
-        }
-
-        private static Resistance absorbing(Resistance named, Resistance absorbed) {
-            double ohms = absorbed.healthyAt(Material.REFERENCE_CELSIUS).nominalOhms();
-            if (named instanceof Conductor c) {
-                return new Conductor(
-                        c.lengthMetres(), c.areaSquareMetres(), c.material(), c.logSpread(), c.jointOhms() + ohms);
-            }
-            ResistanceRange own = named.healthyAt(Material.REFERENCE_CELSIUS);
-            return new Contact(new ResistanceRange(own.nominalOhms() + ohms, own.logSpread()));
         }
     }
 

@@ -6,7 +6,6 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.limits.Margin;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
@@ -31,9 +30,6 @@ import java.util.UUID;
  * its own share of the alternator's current, that of a healthy vehicle in the same condition.
  */
 public final class ChargingCertificates {
-    /** A part is loaded if it carries this much of what all loads on at speed would send through it. */
-    private static final double LOADED_SHARE = 0.5;
-
     private final CaseRecord evidence;
     private final Circuit circuit;
     private final Map<Condition, Optional<OperatingPoint>> healthy = new EnumMap<>(Condition.class);
@@ -88,7 +84,7 @@ public final class ChargingCertificates {
     }
 
     private void certify(LoadedStretch stretch, Reading reading) {
-        boolean forward = reading.red().equals(stretch.parts.get(0).from());
+        boolean forward = reading.red().equals(stretch.parts().get(0).from());
         double expected = stretch.volts();
         double volts = Math.signum(expected) * (forward ? reading.volts() : -reading.volts());
         double upper = Math.abs(expected) + stretch.marginVolts();
@@ -97,38 +93,12 @@ public final class ChargingCertificates {
         if (!plausible || volts > upper || Margin.near(volts, upper, error)) {
             return;
         }
-        for (Part part : stretch.parts) {
+        for (Part part : stretch.parts()) {
             double amps = stretch.amps(part);
-            if (amps >= LOADED_SHARE * usualAmps(part)) {
+            if (amps >= Marks.LOADED_SHARE * usualAmps(part)) {
                 Certificate certificate = new Certificate(amps, volts, upper, reading.resolutionVolts(), reading.id());
                 best.merge(part.id(), certificate, (one, other) -> one.amps > other.amps ? one : other);
             }
-        }
-    }
-
-    /** Parts in the order of flow, with a healthy vehicle's currents scaled to the one that was measured. */
-    private record LoadedStretch(List<Part> parts, OperatingPoint healthy, double scale, double celsius) {
-        double volts(Part part) {
-            return scale * healthy.between(part.from(), part.to());
-        }
-
-        double volts() {
-            return parts.stream().mapToDouble(this::volts).sum();
-        }
-
-        double amps(Part part) {
-            return Math.abs(scale * healthy.amps(part.id()));
-        }
-
-        /** Root of the summed squares of the parts' own margins: not all are at their worst together. */
-        double marginVolts() {
-            return Math.sqrt(parts.stream()
-                    .mapToDouble(part -> {
-                        ResistanceRange range = part.resistance().healthyAt(celsius);
-                        double margin = amps(part) * (range.upperOhms() - range.nominalOhms());
-                        return margin * margin;
-                    })
-                    .sum());
         }
     }
 

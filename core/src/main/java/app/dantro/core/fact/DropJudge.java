@@ -5,6 +5,7 @@ import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.limits.Margin;
+import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.quantity.Quantile;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Drop;
@@ -16,13 +17,6 @@ import java.util.Optional;
 
 /** Answers drops by the conductor's own limit: the default school (docs/job.md, limits). */
 final class DropJudge {
-    /** Copper that shows less than this share of the least a healthy stretch loses was not what was read. */
-    private static final double ASSUMED_BELOW_COPPER = 1.0 / 3;
-    /** No block rests above this, in V; a drop cannot be larger than its battery by more than a reading's slack. */
-    private static final double FULL_BLOCK_VOLTS = 12.6;
-
-    private static final double ASSUMED_SLACK_VOLTS = 1;
-
     private final SeriesLoop loop;
     private final double celsius;
     private final boolean loadProven;
@@ -68,8 +62,10 @@ final class DropJudge {
     }
 
     private DropAnswer answer(Reading reading, double volts, HealthyDrop healthy, double errorVolts) {
-        boolean belowCopper = !healthy.estimated() && volts < ASSUMED_BELOW_COPPER * healthy.lowVolts() - errorVolts;
-        if (volts < -errorVolts || belowCopper || volts > loop.blocks() * FULL_BLOCK_VOLTS + ASSUMED_SLACK_VOLTS) {
+        boolean belowCopper = !healthy.estimated() && volts < Drop.LEAST_OF_COPPER * healthy.lowVolts() - errorVolts;
+        if (volts < -errorVolts
+                || belowCopper
+                || volts > loop.blocks() * StateOfCharge.RESTS_AT_VOLTS + Marks.ASSUMED_SLACK_VOLTS) {
             return DropAnswer.IMPLAUSIBLE;
         }
         if (volts > healthy.upperVolts()) {

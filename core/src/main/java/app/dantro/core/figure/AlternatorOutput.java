@@ -16,10 +16,6 @@ import java.util.stream.Collectors;
 
 /** Currents made and used, against the rating and the loads that were on (docs/job.md, test 19). */
 final class AlternatorOutput {
-    private static final double LEAST_SHARE_OF_RATING = 0.9;
-    /** A current this near the plate's may be the plate's. */
-    private static final double ASSUMED_EXACTLY = 0.01;
-
     private AlternatorOutput() {}
 
     static Optional<FigureVerdict> current(Stated stated) {
@@ -36,11 +32,11 @@ final class AlternatorOutput {
         double amps = most.get().amps().orElseThrow();
         double share = amps / rated;
         Quantity by = Quantity.named(plate.isPresent() ? "by its plate" : "by the circuit, not by its plate");
-        if (Math.abs(share - 1) < ASSUMED_EXACTLY) {
+        if (Math.abs(share - 1) < Marks.ASSUMED_EXACTLY) {
             Reason because = FigureReason.EXACTLY_RATED.with(Quantity.amps(rated), by);
             return Optional.of(verdict(Amount.amps(amps), Sign.SAYS_LITTLE, because));
         }
-        boolean full = share >= LEAST_SHARE_OF_RATING;
+        boolean full = share >= Marks.LEAST_SHARE_OF_RATING;
         return Optional.of(verdict(
                 "%s, %s".formatted(Amount.amps(amps), most.get().condition().words()),
                 full ? Sign.GOOD : Sign.SAYS_LITTLE,

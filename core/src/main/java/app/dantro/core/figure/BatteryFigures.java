@@ -14,15 +14,6 @@ import java.util.Optional;
 
 /** The battery beside the drops: charge by chemistry, a light load, recovery (docs/job.md, test 1 and test 2). */
 final class BatteryFigures {
-    private static final double ENOUGH_CHARGE = 0.75;
-    private static final double LEAST_CHARGE = 0.2;
-    /** Three quarters charged in the model, as the starting rules take it (docs/physics.md, battery). */
-    private static final double LEAST_STATE_OF_CHARGE = 0.65;
-    /** Polarization adds to the resistance within a minute: a light load can only clear with room to spare. */
-    private static final double ASSUMED_POLARIZED = 2;
-
-    private static final double RECOVERED_VOLTS = 12.2;
-
     private BatteryFigures() {}
 
     static Optional<FigureVerdict> charge(Stated stated) {
@@ -37,7 +28,7 @@ final class BatteryFigures {
         boolean surface = volts > chemistry.get().surfaceVolts();
         Sign sign = surface
                 ? Sign.SAYS_LITTLE
-                : share >= ENOUGH_CHARGE ? Sign.GOOD : share >= LEAST_CHARGE ? Sign.SUSPECT : Sign.FAILS;
+                : share >= Marks.ENOUGH_CHARGE ? Sign.GOOD : share >= Marks.LEAST_CHARGE ? Sign.SUSPECT : Sign.FAILS;
         Reason because = surface
                 ? FigureReason.SURFACE_CHARGE.with(
                         Quantity.volts(chemistry.get().surfaceVolts() * stated.blocks()),
@@ -57,10 +48,10 @@ final class BatteryFigures {
             return Optional.empty();
         }
         double ohms = (Math.abs(base.get().volts()) - Math.abs(loaded.get().volts())) / amps.get();
-        double upper = ASSUMED_POLARIZED
+        double upper = Marks.ASSUMED_POLARIZED
                 * (stated.record().loop().battery().internalOhms().upperOhms()
                         * BatteryModel.ohmsFactor(
-                                LEAST_STATE_OF_CHARGE, stated.record().celsius()));
+                                StateOfCharge.CHARGED_SHARE, stated.record().celsius()));
         return Optional.of(new FigureVerdict(
                 List.of(),
                 FigureName.LIGHT_LOAD.with(),
@@ -76,7 +67,7 @@ final class BatteryFigures {
 
     static Optional<FigureVerdict> recovery(Stated stated) {
         return stated.figure(Topic.RECOVERY_VOLTS).map(volts -> {
-            double enough = RECOVERED_VOLTS * stated.blocks();
+            double enough = Marks.RECOVERED_VOLTS * stated.blocks();
             boolean climbs = volts >= enough;
             return new FigureVerdict(
                     List.of(Topic.RECOVERY_VOLTS),

@@ -23,12 +23,6 @@ import java.util.Optional;
  * volts while one branch is open and another carries everything (docs/physics.md, parallel grounds hide faults).
  */
 final class BranchCurrents {
-    private static final double ASSUMED_NEXT_TO_NOTHING = 0.15;
-    /** Within this of a healthy one's no clamp tells them apart, in A. */
-    private static final double ASSUMED_LEAST_AMPS = 2;
-
-    private static final double USUAL_STATE_OF_CHARGE = 0.85;
-
     private final CaseRecord record;
     private final Map<Condition, Optional<Expectation>> healthy = new EnumMap<>(Condition.class);
 
@@ -68,18 +62,18 @@ final class BranchCurrents {
         }
 
         boolean good() {
-            return shown >= Math.min(low(), usual - ASSUMED_LEAST_AMPS)
-                    && shown <= Math.max(high(), usual + ASSUMED_LEAST_AMPS);
+            return shown >= Math.min(low(), usual - Marks.ASSUMED_LEAST_BRANCH_AMPS)
+                    && shown <= Math.max(high(), usual + Marks.ASSUMED_LEAST_BRANCH_AMPS);
         }
 
         FigureReason meaning() {
             if (good()) {
                 return FigureReason.SHARE_RIGHT;
             }
-            if (shown < -ASSUMED_LEAST_AMPS) {
+            if (shown < -Marks.ASSUMED_LEAST_BRANCH_AMPS) {
                 return FigureReason.FLOWS_OTHER_WAY;
             }
-            if (shown < ASSUMED_NEXT_TO_NOTHING * usual) {
+            if (shown < Marks.ASSUMED_NEXT_TO_NOTHING * usual) {
                 return FigureReason.NEXT_TO_NOTHING;
             }
             return shown < usual ? FigureReason.TOO_LITTLE : FigureReason.TOO_MUCH;
@@ -109,7 +103,7 @@ final class BranchCurrents {
     }
 
     private Optional<Expectation> healthy(Condition condition) {
-        VehicleState state = new VehicleState(record.celsius(), USUAL_STATE_OF_CHARGE, false, List.of());
+        VehicleState state = new VehicleState(record.celsius(), VehicleState.USUAL_CHARGE, false, List.of());
         return healthy.computeIfAbsent(condition, c -> Expectation.of(record.circuit(), c, state));
     }
 }

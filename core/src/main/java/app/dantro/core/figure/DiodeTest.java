@@ -8,12 +8,6 @@ import java.util.Optional;
 /** The diode test from case to B+, both ways, battery − off (docs/job.md, test 21). */
 final class DiodeTest {
     private static final double MILLI = 1e-3;
-    /** Two junctions in series. */
-    private static final double TWO_JUNCTIONS_LOW_VOLTS = 0.750;
-
-    private static final double TWO_JUNCTIONS_HIGH_VOLTS = 1.150;
-    private static final double ONE_JUNCTION_LOW_VOLTS = 0.350;
-    private static final double SHORT_VOLTS = 0.100;
 
     private static final List<Topic> TOPICS = List.of(Topic.DIODES_FORWARD, Topic.DIODES_REVERSE);
 
@@ -34,13 +28,14 @@ final class DiodeTest {
         if (open && blocksBack) {
             return Optional.of(verdict(stated, Sign.SAYS_LITTLE, FigureReason.OPEN_BOTH_WAYS));
         }
-        if (volts < SHORT_VOLTS || !blocksBack && volts(stated, Topic.DIODES_REVERSE) < TWO_JUNCTIONS_HIGH_VOLTS) {
+        if (volts < Marks.SHORT_VOLTS
+                || !blocksBack && volts(stated, Topic.DIODES_REVERSE) < Marks.TWO_JUNCTIONS_HIGH_VOLTS) {
             return Optional.of(verdict(stated, Sign.FAILS, FigureReason.CONDUCTS_BOTH_WAYS));
         }
-        if (volts >= TWO_JUNCTIONS_LOW_VOLTS && volts <= TWO_JUNCTIONS_HIGH_VOLTS) {
+        if (volts >= Marks.TWO_JUNCTIONS_LOW_VOLTS && volts <= Marks.TWO_JUNCTIONS_HIGH_VOLTS) {
             return Optional.of(verdict(stated, Sign.GOOD, FigureReason.TWO_JUNCTIONS));
         }
-        boolean half = volts >= ONE_JUNCTION_LOW_VOLTS && volts < TWO_JUNCTIONS_LOW_VOLTS;
+        boolean half = volts >= Marks.ONE_JUNCTION_LOW_VOLTS && volts < Marks.TWO_JUNCTIONS_LOW_VOLTS;
         return Optional.of(
                 half
                         ? verdict(stated, Sign.FAILS, FigureReason.HALF_A_JUNCTION)

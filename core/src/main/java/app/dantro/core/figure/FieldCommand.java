@@ -2,6 +2,7 @@ package app.dantro.core.figure;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.figure.FigureVerdict.Sign;
+import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
@@ -12,13 +13,6 @@ import java.util.Optional;
 
 /** What is asked of the field, and how steady the voltage is (docs/job.md, test 22 and test 14). */
 final class FieldCommand {
-    private static final double ASSUMED_ASKED_FULLY = 0.9;
-    private static final double ASSUMED_NOT_ASKED = 0.1;
-    /** What a running system has at least, and at rest where nobody read it; of a block. */
-    private static final double CHARGING_VOLTS = 13;
-
-    private static final double ASSUMED_SYSTEM_VOLTS = 12.6;
-    private static final double UNSTEADY_VOLTS = 0.2;
     private static final List<Topic> TOPICS = List.of(Topic.FIELD_SIDE, Topic.FIELD_VOLTS);
     private static final List<Topic> ENDS = List.of(Topic.UNSTEADY_LOW, Topic.UNSTEADY_HIGH);
 
@@ -35,13 +29,13 @@ final class FieldCommand {
                         && r.pair().equals(stated.circuit().posts()))
                 .map(r -> Math.abs(r.volts()))
                 .reduce(Newest::of)
-                .orElse(ASSUMED_SYSTEM_VOLTS * stated.blocks());
+                .orElse(StateOfCharge.RESTS_AT_VOLTS * stated.blocks());
         double share = volts.get() / system;
         double asked = side.get() == Answer.FED ? share : 1 - share;
         Optional<Reading> made = stated.circuit()
                 .alternator()
                 .flatMap(a -> stated.record().newest(a.output(), a.ground(), Condition.RAISED_LOADED));
-        boolean low = made.filter(r -> Math.abs(r.volts()) < CHARGING_VOLTS * stated.blocks())
+        boolean low = made.filter(r -> Math.abs(r.volts()) < Marks.CHARGING_VOLTS * stated.blocks())
                 .isPresent();
         return Optional.of(new FigureVerdict(
                 TOPICS,
@@ -58,19 +52,19 @@ final class FieldCommand {
     }
 
     private static String command(double asked) {
-        return asked >= ASSUMED_ASKED_FULLY
+        return asked >= Marks.ASSUMED_ASKED_FULLY
                 ? "asks all the time"
-                : asked <= ASSUMED_NOT_ASKED ? "does not ask" : "asks part of the time";
+                : asked <= Marks.ASSUMED_NOT_ASKED ? "does not ask" : "asks part of the time";
     }
 
     private static FigureReason answered(boolean read, boolean low, double asked) {
         if (!read) {
             return FigureReason.READ_OUTPUT_TOO;
         }
-        if (low && asked >= ASSUMED_ASKED_FULLY) {
+        if (low && asked >= Marks.ASSUMED_ASKED_FULLY) {
             return FigureReason.MACHINE_LOW;
         }
-        return low && asked <= ASSUMED_NOT_ASKED ? FigureReason.NOBODY_ASKS : FigureReason.FIELD_ANSWERED;
+        return low && asked <= Marks.ASSUMED_NOT_ASKED ? FigureReason.NOBODY_ASKS : FigureReason.FIELD_ANSWERED;
     }
 
     static Optional<FigureVerdict> unsteady(Stated stated) {
@@ -88,7 +82,7 @@ final class FieldCommand {
                     Sign.SAYS_LITTLE,
                     FigureReason.SWAPPED_ENDS.with()));
         }
-        boolean steady = swing <= UNSTEADY_VOLTS * stated.blocks();
+        boolean steady = swing <= Marks.UNSTEADY_VOLTS * stated.blocks();
         return Optional.of(new FigureVerdict(
                 ENDS,
                 FigureName.STEADINESS.with(),

@@ -7,10 +7,6 @@ import java.util.Optional;
 
 /** A separate generator's AC, phase to phase and to its frame (docs/job.md, test 25). */
 final class Phases {
-    private static final double EQUAL_SHARE = 0.1;
-    /** A lead to the frame shows nothing; a meter's hum stays below this. */
-    private static final double ASSUMED_FRAME_VOLTS = 1;
-
     private static final List<Topic> PAIRS = List.of(Topic.PHASE_ONE, Topic.PHASE_TWO, Topic.PHASE_THREE);
     private static final List<Topic> TOPICS =
             List.of(Topic.PHASE_ONE, Topic.PHASE_TWO, Topic.PHASE_THREE, Topic.PHASE_FRAME);
@@ -25,7 +21,7 @@ final class Phases {
         if (!all && frame.isEmpty()) {
             return Optional.empty();
         }
-        if (frame.filter(v -> v > ASSUMED_FRAME_VOLTS).isPresent()) {
+        if (frame.filter(v -> v > Marks.ASSUMED_FRAME_VOLTS).isPresent()) {
             return Optional.of(verdict(stated, Sign.FAILS, FigureReason.PHASE_TO_FRAME));
         }
         if (!all) {
@@ -33,7 +29,7 @@ final class Phases {
         }
         double least = volts.stream().mapToDouble(v -> v).min().orElseThrow();
         double most = volts.stream().mapToDouble(v -> v).max().orElseThrow();
-        boolean equal = most - least <= EQUAL_SHARE * most && most > 0;
+        boolean equal = most - least <= Marks.EQUAL_SHARE * most && most > 0;
         return Optional.of(
                 equal
                         ? verdict(stated, Sign.GOOD, FigureReason.PHASES_EQUAL)

@@ -8,11 +8,6 @@ import java.util.Optional;
 
 /** AC on the alternator's DC (docs/job.md, test 20). */
 public final class Ripple {
-    /** Below this a machine's ripple is healthy, in V AC. */
-    public static final double HEALTHY_VOLTS = 0.1;
-
-    private static final double MOST_VOLTS = 0.5;
-
     private final Topic topic;
 
     private Ripple(Topic topic) {
@@ -23,9 +18,14 @@ public final class Ripple {
         return new Ripple(topic);
     }
 
+    /** True for a machine's healthy ripple, in V AC. */
+    public static boolean healthy(double volts) {
+        return volts < Marks.HEALTHY_RIPPLE_VOLTS;
+    }
+
     Optional<FigureVerdict> judged(Stated stated) {
         return stated.figure(topic).map(volts -> {
-            Sign sign = volts < HEALTHY_VOLTS ? Sign.GOOD : volts <= MOST_VOLTS ? Sign.SUSPECT : Sign.FAILS;
+            Sign sign = healthy(volts) ? Sign.GOOD : volts <= Marks.MOST_RIPPLE_VOLTS ? Sign.SUSPECT : Sign.FAILS;
             FigureReason because = switch (sign) {
                 case GOOD -> FigureReason.RIPPLE_HEALTHY;
                 case FAILS -> FigureReason.RIPPLE_FAILS;

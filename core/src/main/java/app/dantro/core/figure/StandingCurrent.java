@@ -12,15 +12,12 @@ import java.util.Optional;
 
 /** What empties a battery asleep, and where it flows (docs/job.md, test 24). */
 final class StandingCurrent {
-    private static final double USUAL_AMPS = 0.050;
     private static final double MILLI = 1e-3;
     /** From full to three quarters. */
     private static final double QUARTER = 0.25;
 
     private static final double HOURS_A_DAY = 24;
     private static final double IN_DAYS_FROM = 2;
-    /** No vehicle draws less; it keeps the days finite. */
-    private static final double ASSUMED_LEAST_AMPS = 0.0001;
 
     private StandingCurrent() {}
 
@@ -31,9 +28,9 @@ final class StandingCurrent {
                             .mapToDouble(Battery::ampHours)
                             .sum()
                     / stated.blocks();
-            double hours = ampHours * QUARTER / Math.max(amps, ASSUMED_LEAST_AMPS);
+            double hours = ampHours * QUARTER / Math.max(amps, Marks.ASSUMED_LEAST_STANDING_AMPS);
             double days = hours / HOURS_A_DAY;
-            boolean usual = amps <= USUAL_AMPS;
+            boolean usual = amps <= Marks.USUAL_STANDING_AMPS;
             Reason time = FigureReason.QUARTER_IN.with(
                     Quantity.named(stated.shown(Topic.STANDING_CURRENT)),
                     Quantity.count(Math.round(ampHours)),

@@ -2,6 +2,7 @@ package app.dantro.core.figure;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.figure.FigureVerdict.Sign;
+import app.dantro.core.limits.Margin;
 import app.dantro.core.quantity.Amount;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
@@ -12,9 +13,6 @@ import java.util.Optional;
 
 /** The starter's draw against its maker's figure (docs/job.md, test 5). */
 final class StarterDraw {
-    /** A maker's figure holds within about this share. */
-    static final double ASSUMED_MAKERS_SPREAD = 0.15;
-
     private StarterDraw() {}
 
     static Optional<FigureVerdict> judged(Stated stated) {
@@ -24,7 +22,7 @@ final class StarterDraw {
             return Optional.empty();
         }
         double share = amps.get() / maker.get();
-        boolean normal = Math.abs(share - 1) <= ASSUMED_MAKERS_SPREAD;
+        boolean normal = Math.abs(share - 1) <= Margin.MAKERS_SHARE;
         List<Reason> because = new ArrayList<>();
         because.add(FigureReason.SHARE_OF_MAKERS.with(Quantity.percent(share), Quantity.amps(maker.get())));
         if (!normal) {

@@ -23,9 +23,6 @@ import java.util.Optional;
  * condemns.
  */
 public final class TwoCranks {
-    /** From crank to crank the posts differ by about this share, as a standard deviation. */
-    private static final double ASSUMED_CRANK_TO_CRANK = 0.006;
-
     private TwoCranks() {}
 
     /** Where black goes for the second crank: clean engine metal, before the way back begins. */
@@ -50,7 +47,7 @@ public final class TwoCranks {
         double error = Quantile.COVERAGE
                 * Math.sqrt(Math.pow(MeterError.standardVolts(posts), 2)
                         + Math.pow(MeterError.standardVolts(metal), 2)
-                        + 2 * Math.pow(ASSUMED_CRANK_TO_CRANK * high, 2));
+                        + 2 * Math.pow(Marks.ASSUMED_CRANK_TO_CRANK * high, 2));
         double upper = HealthyDrop.of(
                         new Stretch(back, false, true),
                         stated.record().loop().crankingAmps(),

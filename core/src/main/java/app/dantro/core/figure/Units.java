@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 
 /** What was fitted against what came off (docs/job.md, after a replacement). */
 final class Units {
-    private static final double ASSUMED_SAME_PULLEY = 0.02;
     private static final List<Topic> PLATES =
             List.of(Topic.OLD_AMPS, Topic.NEW_AMPS, Topic.OLD_PULLEY, Topic.NEW_PULLEY);
     private static final List<Topic> BENCHES = List.of(Topic.OLD_BENCH, Topic.NEW_BENCH);
@@ -24,7 +23,7 @@ final class Units {
         }
         boolean lower = rating.filter(s -> s < 1).isPresent();
         boolean other =
-                pulley.filter(s -> Math.abs(s - 1) > ASSUMED_SAME_PULLEY).isPresent();
+                pulley.filter(s -> Math.abs(s - 1) > Marks.ASSUMED_SAME_PULLEY).isPresent();
         FigureReason because = lower
                 ? other ? FigureReason.DIFFERS_BOTH : FigureReason.DIFFERS_RATING
                 : other ? FigureReason.DIFFERS_PULLEY : FigureReason.FITS;

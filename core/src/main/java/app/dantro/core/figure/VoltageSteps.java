@@ -13,17 +13,6 @@ import java.util.Optional;
 
 /** What the charging voltage does from step to step (docs/job.md, test 14 and test 15). */
 final class VoltageSteps {
-    private static final double LEAST_RISE_VOLTS = 0.5;
-    private static final double MOST_RISE_VOLTS = 2.0;
-    /** More than the usual rise is looked at again only beyond this, whatever the system. */
-    private static final double ASSUMED_RISE_SLACK_VOLTS = 0.5;
-    /** A regulator holds within this while the speed changes. */
-    private static final double CLIMB_VOLTS = 0.3;
-
-    private static final double CLASSIC_MOST_VOLTS = 15.0;
-    private static final double SMART_MOST_VOLTS = 16.0;
-    private static final double ASSUMED_LEFT_VOLTS = 0.1;
-
     private VoltageSteps() {}
 
     /** Regulated voltage against the base voltage. */
@@ -41,13 +30,13 @@ final class VoltageSteps {
     }
 
     private static Sign riseSign(Stated stated, Difference d) {
-        if (d.volts < LEAST_RISE_VOLTS * stated.blocks()) {
+        if (d.volts < Marks.LEAST_RISE_VOLTS * stated.blocks()) {
             return stated.said().says(Topic.STRATEGY, Answer.SMART) ? Sign.SAYS_LITTLE : Sign.SUSPECT;
         }
         if (d.toVolts > mostVolts(stated)) {
             return Sign.FAILS;
         }
-        boolean much = d.volts > MOST_RISE_VOLTS * stated.blocks() + ASSUMED_RISE_SLACK_VOLTS;
+        boolean much = d.volts > Marks.MOST_RISE_VOLTS * stated.blocks() + Marks.ASSUMED_RISE_SLACK_VOLTS;
         return much ? Sign.SUSPECT : Sign.GOOD;
     }
 
@@ -57,7 +46,7 @@ final class VoltageSteps {
             case FAILS -> FigureReason.OVERCHARGES.with(Quantity.volts(mostVolts(stated)));
             case SAYS_LITTLE -> FigureReason.SMART_RESTS.with();
             default ->
-                (d.volts < LEAST_RISE_VOLTS * stated.blocks()
+                (d.volts < Marks.LEAST_RISE_VOLTS * stated.blocks()
                                 ? FigureReason.BELOW_BASE_AND_HALF
                                 : FigureReason.MORE_THAN_USUAL)
                         .with();
@@ -67,12 +56,12 @@ final class VoltageSteps {
     private static double mostVolts(Stated stated) {
         boolean higher = stated.said().says(Topic.STRATEGY, Answer.SMART)
                 || stated.said().says(Topic.STRATEGY, Answer.CALCIUM);
-        return (higher ? SMART_MOST_VOLTS : CLASSIC_MOST_VOLTS) * stated.blocks();
+        return (higher ? Marks.SMART_MOST_VOLTS : Marks.CLASSIC_MOST_VOLTS) * stated.blocks();
     }
 
     static Optional<FigureVerdict> loadedRise(Stated stated) {
         return difference(stated, Condition.RAISED_LOADED, Condition.REST).map(d -> {
-            boolean holds = d.volts >= LEAST_RISE_VOLTS * stated.blocks();
+            boolean holds = d.volts >= Marks.LEAST_RISE_VOLTS * stated.blocks();
             return new FigureVerdict(
                     List.of(),
                     FigureName.LOADED_RISE.with(),
@@ -88,7 +77,7 @@ final class VoltageSteps {
         return difference(stated, Condition.HIGH_SPEED, Condition.RAISED)
                 .or(() -> difference(stated, Condition.RAISED, Condition.IDLE))
                 .map(d -> {
-                    boolean climbs = d.volts > CLIMB_VOLTS * stated.blocks();
+                    boolean climbs = d.volts > Marks.CLIMB_VOLTS * stated.blocks();
                     return new FigureVerdict(
                             List.of(),
                             FigureName.WITH_SPEED.with(),
@@ -101,7 +90,7 @@ final class VoltageSteps {
 
     static Optional<FigureVerdict> afterwards(Stated stated) {
         return difference(stated, Condition.AFTER_SWITCH_OFF, Condition.REST).map(d -> {
-            boolean charged = d.volts >= ASSUMED_LEFT_VOLTS * stated.blocks();
+            boolean charged = d.volts >= Marks.ASSUMED_LEFT_VOLTS * stated.blocks();
             return new FigureVerdict(
                     List.of(),
                     FigureName.AFTER_SWITCH_OFF.with(),

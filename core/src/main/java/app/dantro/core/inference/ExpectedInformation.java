@@ -7,8 +7,6 @@ final class ExpectedInformation {
 
     private static final double[] SHARES = {1.0 / 6, 2.0 / 3, 1.0 / 6};
     private static final double LOG_2 = Math.log(2);
-    /** A reading may always be a slip: no outcome is impossible. */
-    private static final double ASSUMED_FLOOR = 1e-4;
     /** Variance of a step either way on a display, in steps squared: twice that of a uniform one. */
     private static final double STEP_VARIANCE = 4.0 / 3;
 
@@ -52,7 +50,8 @@ final class ExpectedInformation {
                     continue;
                 }
                 double z = (value - mean[o]) / sigma[o];
-                double density = likeliest.weights[o] / sum * (Math.exp(-0.5 * z * z) + ASSUMED_FLOOR) / sigma[o];
+                double density =
+                        likeliest.weights[o] / sum * (Math.exp(-0.5 * z * z) + Marks.ASSUMED_OUTCOME_FLOOR) / sigma[o];
                 all += density;
                 if (likeliest.groups[o] == likeliest.groups[e]) {
                     own += density;

@@ -9,20 +9,6 @@ import java.util.List;
  * them. Buffers are reused; confined to one thread.
  */
 final class Fitter {
-    private static final double ASSUMED_FLUTTER = 0.01;
-    private static final double ASSUMED_RUNNING_FLUTTER = 0.003;
-    private static final double ASSUMED_LEAST_VOLTS = 0.0005;
-    /** A display finer than this is an ammeter in series, which has no zero to drift. */
-    private static final double CLAMP_RESOLUTION_AMPS = 0.1;
-
-    private static final double ASSUMED_SPEED_SHARE = 0.02;
-    /** Of a display's ±2 digits most are its calibration's, which stay when the same thing is read again. */
-    private static final double ASSUMED_SHARED_DIGITS = 1.0;
-
-    private static final double ASSUMED_OWN_DIGITS = 0.58;
-    /** Steady loads are not: lamps warm up, the battery sags. */
-    private static final double ASSUMED_LOAD_FLUTTER = 0.001;
-
     final PreparedCircuit prepared;
     final List<Observation> observations;
     final int count;
@@ -91,18 +77,18 @@ final class Fitter {
     }
 
     private static double shared(Observable what, double resolution) {
-        double digits = ASSUMED_SHARED_DIGITS * step(what, resolution);
-        double offset = what.isVolts() ? ASSUMED_LEAST_VOLTS : 0;
-        if (what instanceof Observable.Amps && resolution >= CLAMP_RESOLUTION_AMPS) {
+        double digits = Marks.ASSUMED_SHARED_DIGITS * step(what, resolution);
+        double offset = what.isVolts() ? MeterError.ASSUMED_LEAST_VOLTS : 0;
+        if (what instanceof Observable.Amps && resolution >= Marks.CLAMP_RESOLUTION_AMPS) {
             offset = MeterError.ASSUMED_CLAMP_ZERO_AMPS;
         }
         return digits * digits + offset * offset;
     }
 
     static double own(Observable what, double mean, double resolution) {
-        double share = what instanceof Observable.Speed ? ASSUMED_SPEED_SHARE : flutter(what.condition());
-        double digits = ASSUMED_OWN_DIGITS * step(what, resolution);
-        double least = what.isVolts() ? 0.5 * ASSUMED_LEAST_VOLTS : 0.005;
+        double share = what instanceof Observable.Speed ? Marks.ASSUMED_SPEED_SHARE : flutter(what.condition());
+        double digits = Marks.ASSUMED_OWN_DIGITS * step(what, resolution);
+        double least = what.isVolts() ? 0.5 * MeterError.ASSUMED_LEAST_VOLTS : 0.005;
         return share * share * mean * mean + digits * digits + least * least;
     }
 
@@ -112,12 +98,12 @@ final class Fitter {
 
     private static double flutter(Condition condition) {
         if (condition.starterCalled()) {
-            return ASSUMED_FLUTTER;
+            return MeterError.ASSUMED_CRANKING_FLUTTER;
         }
         if (condition.running()) {
-            return ASSUMED_RUNNING_FLUTTER;
+            return Marks.ASSUMED_RUNNING_FLUTTER;
         }
-        return condition == Condition.ENGINE_OFF_LOAD ? ASSUMED_LOAD_FLUTTER : 0;
+        return condition == Condition.ENGINE_OFF_LOAD ? Marks.ASSUMED_LOAD_FLUTTER : 0;
     }
 
     /** What an instrument's display can span, for a slip that may be anything. */

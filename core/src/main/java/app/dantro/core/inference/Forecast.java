@@ -132,7 +132,7 @@ public final class Forecast {
         double[] off = prepared.off(hypothesis.getAsInt(), severity(device).mean());
         double most = 0;
         for (int k = 0; k < off.length; k++) {
-            double whole = off[k] == 0 ? 0 : off[k] + PreparedCircuit.ASSUMED_WIDENING * theta[k];
+            double whole = off[k] == 0 ? 0 : off[k] + Marks.ASSUMED_WIDENING * theta[k];
             most = Math.max(most, Math.abs(whole));
         }
         return most;

@@ -14,14 +14,6 @@ import java.util.Optional;
 
 /** Every single fault of a circuit on its grid of severities, the healthy vehicle first. */
 final class Hypotheses {
-    private static final double LEAST_OHMS = 0.3e-3;
-    private static final double MOST_OHMS = 10;
-    private static final double MOST_WIRE_OHMS = 1e5;
-    private static final double OPEN_FACTOR = 1e4;
-    private static final double STEP = Math.pow(10, 1.0 / 3);
-    /** Standard deviation of a severity that lies anywhere in its step of the grid, of its logarithm. */
-    private static final double STEP_SIGMA = Math.log(STEP) / Math.sqrt(12);
-
     private static final double[] WEAK = {2, 2.7, 4, 6, 9};
     private static final double[] FLAT = {0.45, 0.35, 0.25, 0.15, 0.05};
     private static final double[] DRAG = {1.8, 2.2, 3, 4.5, 8, 30};
@@ -30,7 +22,6 @@ final class Hypotheses {
     private static final double[] OUTPUT = {0.62, 0.5, 0.38, 0.25};
     private static final double[] OFFSET = {-1.6, -0.8, 0.7, 1, 1.4, 1.8};
     private static final double[] DRAIN = {0.8, 1.6, 3};
-    private static final double RELATIVE_SIGMA = 0.12;
 
     private final Circuit circuit;
     private final double celsius;
@@ -54,9 +45,9 @@ final class Hypotheses {
         for (Part part : circuit.parts()) {
             List<Fault> grid = new ArrayList<>();
             List<Optional<Fault>> stronger = new ArrayList<>();
-            for (double ohms = leastOhms(part); ohms < mostOhms(part); ohms *= STEP) {
+            for (double ohms = leastOhms(part); ohms < mostOhms(part); ohms *= Marks.STEP) {
                 grid.add(new Fault.AddedResistance(part.id(), ohms));
-                stronger.add(Optional.of(new Fault.AddedResistance(part.id(), ohms * Math.exp(STEP_SIGMA))));
+                stronger.add(Optional.of(new Fault.AddedResistance(part.id(), ohms * Math.exp(Marks.STEP_SIGMA))));
             }
             grid.add(new Fault.Open(part.id()));
             stronger.add(Optional.empty());
@@ -67,13 +58,13 @@ final class Hypotheses {
     /** Beyond this a part is as good as open: a thin wire with little current takes more than a cable. */
     private double mostOhms(Part part) {
         double nominal = part.resistance().healthyAt(celsius).nominalOhms();
-        return Math.min(MOST_WIRE_OHMS, Math.max(MOST_OHMS, OPEN_FACTOR * nominal));
+        return Math.min(Marks.MOST_WIRE_OHMS, Math.max(Marks.MOST_OHMS, Marks.OPEN_FACTOR * nominal));
     }
 
     /** The smallest excess worth a name: from just inside what a healthy part of this kind may show. */
     private double leastOhms(Part part) {
         ResistanceRange healthy = part.resistance().healthyAt(celsius);
-        return Math.max(LEAST_OHMS, (healthy.upperOhms() - healthy.nominalOhms()) * Math.sqrt(STEP));
+        return Math.max(Marks.LEAST_OHMS, (healthy.upperOhms() - healthy.nominalOhms()) * Math.sqrt(Marks.STEP));
     }
 
     private void components(double probability) {
@@ -96,16 +87,16 @@ final class Hypotheses {
     /** A source whose values are stated has no charge that could be low. */
     private void battery(Battery battery, double probability) {
         PartId id = battery.id();
-        grid(WEAK, RELATIVE_SIGMA, s -> new Fault.WeakBattery(id, s), 0.40 * probability);
+        grid(WEAK, Marks.RELATIVE_SIGMA, s -> new Fault.WeakBattery(id, s), 0.40 * probability);
         if (battery.stated().isEmpty()) {
-            grid(FLAT, RELATIVE_SIGMA, s -> new Fault.FlatBattery(id, s), 0.40 * probability);
+            grid(FLAT, Marks.RELATIVE_SIGMA, s -> new Fault.FlatBattery(id, s), 0.40 * probability);
         }
         add(List.of(new Fault.DeadCell(id)), List.of(Optional.empty()), 0.20 * probability);
     }
 
     private void starter(PartId id, double probability) {
-        grid(DRAG, RELATIVE_SIGMA, s -> new Fault.Drag(id, s), 0.40 * probability);
-        grid(BRUSHES, RELATIVE_SIGMA, s -> new Fault.WornBrushes(id, s), 0.25 * probability);
+        grid(DRAG, Marks.RELATIVE_SIGMA, s -> new Fault.Drag(id, s), 0.40 * probability);
+        grid(BRUSHES, Marks.RELATIVE_SIGMA, s -> new Fault.WornBrushes(id, s), 0.25 * probability);
         grid(SHORTED, 0.04, s -> new Fault.ShortedWinding(id, Math.min(1, s)), 0.20 * probability);
         add(List.of(new Fault.OpenArmature(id)), List.of(Optional.empty()), 0.15 * probability);
     }
@@ -113,7 +104,7 @@ final class Hypotheses {
     private void alternator(PartId id, double probability) {
         add(List.of(new Fault.NoOutput(id)), List.of(Optional.empty()), 0.35 * probability);
         grid(OUTPUT, 0.06, s -> new Fault.LowOutput(id, Math.min(1, s)), 0.35 * probability);
-        grid(OFFSET, RELATIVE_SIGMA, s -> new Fault.RegulatorOffset(id, s), 0.20 * probability);
+        grid(OFFSET, Marks.RELATIVE_SIGMA, s -> new Fault.RegulatorOffset(id, s), 0.20 * probability);
         add(List.of(new Fault.FullField(id)), List.of(Optional.empty()), 0.10 * probability);
     }
 

@@ -6,9 +6,6 @@ import java.util.List;
 
 /** The explanations that are still in question while they are searched for. Confined to one thread. */
 final class Ledger {
-    /** Explanations this much less likely than the best, in nats, are dropped. */
-    private static final double DROPPED_NATS = 14;
-
     private final List<Raw> raws = new ArrayList<>();
     private double best = Double.NEGATIVE_INFINITY;
 
@@ -17,7 +14,7 @@ final class Ledger {
 
     /** True if an explanation of this weight would stay. */
     boolean takes(double logWeight) {
-        return logWeight > best - DROPPED_NATS;
+        return logWeight > best - Marks.DROPPED_NATS;
     }
 
     void keep(Raw raw) {

@@ -9,9 +9,6 @@ import java.util.TreeSet;
 
 /** The likeliest explanations with their weights, grouped by the names of what they call bad. */
 final class Likeliest {
-    private static final int MOST = 110;
-    private static final int MOST_EXACT = 64;
-    private static final double EXACT_MASS = 0.995;
     private static final double LOG_2 = Math.log(2);
 
     final PreparedCircuit prepared;
@@ -26,7 +23,7 @@ final class Likeliest {
     private Likeliest(Posterior posterior) {
         prepared = posterior.prepared();
         List<Explanation> top = posterior.explanations();
-        top = top.subList(0, Math.min(MOST, top.size()));
+        top = top.subList(0, Math.min(Marks.MOST_EXPLANATIONS, top.size()));
         forecasts = posterior.forecasts(top.size());
         weights = new double[top.size()];
         groups = new int[top.size()];
@@ -51,14 +48,14 @@ final class Likeliest {
     int exact() {
         double mass = 0;
         int count = 0;
-        while (count < mostExact() && mass < EXACT_MASS) {
+        while (count < mostExact() && mass < Marks.EXACT_MASS) {
             mass += weights[count++];
         }
         return count;
     }
 
     int mostExact() {
-        return Math.min(MOST_EXACT, weights.length);
+        return Math.min(Marks.MOST_EXACT, weights.length);
     }
 
     /** Uncertainty in bits of the fault's name as it stands. */

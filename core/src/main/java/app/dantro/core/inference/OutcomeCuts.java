@@ -12,12 +12,6 @@ import java.util.Optional;
 
 /** Cuts the values a reading may show where the names part best, at most twice. */
 final class OutcomeCuts {
-    private static final int MOST_CUTS = 2;
-    /** A cut has to tell this much of the name. */
-    private static final double ASSUMED_LEAST_CUT_BITS = 0.05;
-    /** A gap narrower than this share of the readings' spread is none. */
-    private static final double ASSUMED_GAP_SIGMAS = 0.5;
-
     private static final double LOG_2 = Math.log(2);
 
     private final Likeliest likeliest;
@@ -44,7 +38,7 @@ final class OutcomeCuts {
     /** From the lowest values to the highest, at least one. */
     List<Prospect> prospects() {
         List<Integer> cuts = new ArrayList<>();
-        for (int n = 0; n < MOST_CUTS; n++) {
+        for (int n = 0; n < Marks.MOST_CUTS; n++) {
             bestCut(cuts).ifPresent(cuts::add);
         }
         Collections.sort(cuts);
@@ -66,11 +60,11 @@ final class OutcomeCuts {
 
     /** The cut that tells most of the name, among gaps that the readings' spread leaves open. */
     private Optional<Integer> bestCut(List<Integer> cuts) {
-        double best = cutBits(cuts) + ASSUMED_LEAST_CUT_BITS;
+        double best = cutBits(cuts) + Marks.ASSUMED_LEAST_CUT_BITS;
         Optional<Integer> found = Optional.empty();
         for (int i = 1; i < order.length; i++) {
             double gap = mean[order[i]] - mean[order[i - 1]];
-            if (gap < ASSUMED_GAP_SIGMAS * Math.min(sigma[order[i]], sigma[order[i - 1]]) || cuts.contains(i)) {
+            if (gap < Marks.ASSUMED_GAP_SIGMAS * Math.min(sigma[order[i]], sigma[order[i - 1]]) || cuts.contains(i)) {
                 continue;
             }
             List<Integer> with = new ArrayList<>(cuts);

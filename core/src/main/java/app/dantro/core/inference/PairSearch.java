@@ -15,14 +15,6 @@ import java.util.stream.IntStream;
  * leads is looked at too.
  */
 final class PairSearch {
-    private static final int LEADS = 4;
-    /** Severities are close together: from every third one its neighbours are reached. */
-    private static final int SEVERITY_STRIDE = 3;
-    /** Joints of healthy vehicles reach 3.7 times their usual resistance. */
-    private static final double HIDDEN_FACTOR = 4;
-
-    private static final double ASSUMED_HIDDEN_VOLTS = 0.03;
-    private static final int LOOKED_AT = 24;
     private static final double LOG_PAIR_SHARE =
             Math.log(Priors.ASSUMED_PAIR / Priors.ASSUMED_SINGLE / Priors.ASSUMED_SINGLE);
 
@@ -60,7 +52,7 @@ final class PairSearch {
                         .reversed()
                         .thenComparing(Lead::first)
                         .thenComparing(Lead::second))
-                .limit(LOOKED_AT)
+                .limit(Marks.PAIRS_LOOKED_AT)
                 .toList();
     }
 
@@ -86,7 +78,7 @@ final class PairSearch {
         }
         return byPart.values().stream()
                 .sorted(Comparator.comparingDouble(Single::logWeight).reversed().thenComparing(Single::hypothesis))
-                .limit(LEADS)
+                .limit(Marks.LEADS)
                 .map(Single::hypothesis)
                 .toList();
     }
@@ -100,7 +92,7 @@ final class PairSearch {
                 int[] steps = IntStream.range(1, prepared.hypotheses().size())
                         .filter(h -> parts(h).equals(List.of(part.id())))
                         .toArray();
-                for (int i = 1; i < steps.length; i += SEVERITY_STRIDE) {
+                for (int i = 1; i < steps.length; i += Marks.SEVERITY_STRIDE) {
                     more.add(steps[i]);
                 }
             }
@@ -115,7 +107,8 @@ final class PairSearch {
             return false;
         }
         double healthy = Math.abs(prepared.healthy(o.what()));
-        return Math.abs(o.value()) > HIDDEN_FACTOR * healthy && Math.abs(o.value()) > healthy + ASSUMED_HIDDEN_VOLTS;
+        return Math.abs(o.value()) > Marks.HIDDEN_FACTOR * healthy
+                && Math.abs(o.value()) > healthy + Marks.ASSUMED_HIDDEN_VOLTS;
     }
 
     private List<PartId> parts(int hypothesis) {

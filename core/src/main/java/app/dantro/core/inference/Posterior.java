@@ -14,9 +14,6 @@ import java.util.UUID;
  * Forecasts are worked out when they are asked for; confined to one thread.
  */
 public final class Posterior {
-    /** With less for all pairs together, a leave-one-out does not look at them again. */
-    private static final double ASSUMED_LEAST_PAIRS = 0.01;
-
     private final PreparedCircuit prepared;
     private final Evidence evidence;
     private final PosteriorSearch search;
@@ -45,7 +42,7 @@ public final class Posterior {
                 .sum();
         Evidence less = evidence.without(reading);
         PosteriorSearch again = new PosteriorSearch(prepared, less);
-        return new Posterior(prepared, less, again, again.lessThan(search, pairs > ASSUMED_LEAST_PAIRS));
+        return new Posterior(prepared, less, again, again.lessThan(search, pairs > Marks.ASSUMED_LEAST_PAIRS));
     }
 
     public PreparedCircuit prepared() {

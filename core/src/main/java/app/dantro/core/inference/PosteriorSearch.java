@@ -12,13 +12,6 @@ import java.util.stream.IntStream;
  * fault explains the readings well. Confined to one thread.
  */
 final class PosteriorSearch {
-    /** In a leave-one-out, singles that could not come this near the best are not looked at, in nats. */
-    private static final double HOPELESS_NATS = 25;
-    /** A single fault fits badly beyond the 99th percentile of χ². */
-    private static final double BAD_FIT_SIGMAS = 2.33;
-
-    private static final int LEAST_OBSERVATIONS = 3;
-
     private final PreparedCircuit prepared;
     private final Evidence evidence;
     private final Fitter fitter;
@@ -63,7 +56,7 @@ final class PosteriorSearch {
      * against, and the whole's pairs if they matter.
      */
     List<Explanation> lessThan(PosteriorSearch whole, boolean pairsMatter) {
-        singles(h -> whole.attainable[h] > whole.bestSingle - HOPELESS_NATS);
+        singles(h -> whole.attainable[h] > whole.bestSingle - Marks.HOPELESS_NATS);
         if (pairsMatter && fitsBadly()) {
             looked = whole.looked;
             explainPairs();
@@ -134,11 +127,11 @@ final class PosteriorSearch {
 
     /** True if the best single fault needs a slip, or lies far off all the same. */
     private boolean fitsBadly() {
-        if (fitter.count < LEAST_OBSERVATIONS) {
+        if (fitter.count < Marks.LEAST_OBSERVATIONS) {
             return false;
         }
         Ledger.Raw top = ledger.top();
         int kept = fitter.count - top.slips().count();
-        return top.slips().count() > 0 || top.distance() > kept + BAD_FIT_SIGMAS * Math.sqrt(2.0 * kept);
+        return top.slips().count() > 0 || top.distance() > kept + Marks.BAD_FIT_SIGMAS * Math.sqrt(2.0 * kept);
     }
 }

@@ -17,8 +17,8 @@ import java.util.stream.Stream;
 public final class PreparedCircuit {
     /** Which table of priors the judgement rests on; raised with every change of it. */
     public static final int PRIORS_VERSION = Priors.VERSION;
-    /** Healthy spreads are widened: it costs little, and halves the wrong calls in a wilder world (decisions/0010). */
-    static final double ASSUMED_WIDENING = 1.5;
+    /** Healthy spreads are widened by this wherever parts are judged. */
+    public static final double WIDENING = Marks.ASSUMED_WIDENING;
     /** Conditions that {@link #prepare} works out: those a planner proposes without a pile. */
     public static final List<Condition> USUAL = List.of(
             Condition.REST,
@@ -46,7 +46,7 @@ public final class PreparedCircuit {
         this.circuit = circuit;
         this.celsius = celsius;
         this.hypotheses = Hypotheses.of(circuit, celsius);
-        this.outputs = new ResponseSolver(circuit, ASSUMED_WIDENING);
+        this.outputs = new ResponseSolver(circuit, Marks.ASSUMED_WIDENING);
         this.channels = new Channels(this, outputs);
         this.sensitivities = new Sensitivities(this);
         this.pairs = new PairTable(circuit, hypotheses, celsius, outputs);
@@ -96,7 +96,7 @@ public final class PreparedCircuit {
             if (tables.get(condition.ordinal()) == null) {
                 tables.set(
                         condition.ordinal(),
-                        ResponseTable.of(circuit, condition, hypotheses, celsius, ASSUMED_WIDENING));
+                        ResponseTable.of(circuit, condition, hypotheses, celsius, Marks.ASSUMED_WIDENING));
             }
             return tables.get(condition.ordinal());
         }

@@ -11,7 +11,6 @@ import java.util.Map;
 final class QuickInformation {
     private static final double LOG_2 = Math.log(2);
     private static final int BINS = 49;
-    private static final double ASSUMED_BIN_SIGMAS = 1.6;
 
     private final Likeliest likeliest;
     private final Map<Condition, double[][]> outputs = new EnumMap<>(Condition.class);
@@ -43,7 +42,7 @@ final class QuickInformation {
     private double bits(Observable what, Span span) {
         double[][] of = outputs.computeIfAbsent(what.condition(), this::outputsIn);
         double center = at(of[0], span.plus()) - at(of[0], span.minus());
-        double width = ASSUMED_BIN_SIGMAS * sigma(what, span, center);
+        double width = Marks.ASSUMED_BIN_SIGMAS * sigma(what, span, center);
         for (int e = 0; e < likeliest.weights.length; e++) {
             double off = (at(of[e], span.plus()) - at(of[e], span.minus()) - center) / width;
             int step = Double.isNaN(off) ? 0 : Math.min(BINS / 2, Math.getExponent(1 + Math.abs(off)));

@@ -11,16 +11,11 @@ import java.util.List;
  * is still seen that the thing was read more than once.
  */
 final class Repeats {
-    /** Up to here every reading stands alone. */
-    private static final int FEW = 60;
-    /** Readings that differ by more than their flutter allows tell of different things, or of a slip. */
-    private static final double AGREE_SIGMAS = 3;
-
     private Repeats() {}
 
     /** The same evidence in fewer observations, if there are many; in the order of the newest reading of each. */
     static List<Observation> merged(List<Observation> observations) {
-        if (observations.size() <= FEW) {
+        if (observations.size() <= Marks.FEW) {
             return List.copyOf(observations);
         }
         List<List<Observation>> groups = new ArrayList<>();
@@ -53,7 +48,7 @@ final class Repeats {
         }
         double between = Fitter.own(one.what(), one.value(), one.resolution())
                 + Fitter.own(other.what(), other.value(), other.resolution());
-        return Math.abs(one.value() - other.value()) <= AGREE_SIGMAS * Math.sqrt(between);
+        return Math.abs(one.value() - other.value()) <= Marks.AGREE_SIGMAS * Math.sqrt(between);
     }
 
     private static Observation mean(List<Observation> readings) {

@@ -34,7 +34,7 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
             Forecast.Expected severity = added > 0 ? forecast.severity(part.id()) : null;
             for (int q = 0; q < NODES.length; q++) {
                 double z = own.mean() + NODES[q] * Math.sqrt(own.variance());
-                double spread = PreparedCircuit.ASSUMED_WIDENING * healthy.logSpread();
+                double spread = Marks.ASSUMED_WIDENING * healthy.logSpread();
                 double ohms = healthy.nominalOhms() * Math.max(0.05, 1 + z * (Math.exp(spread) - 1));
                 if (severity != null) {
                     double s = severity.mean() + NODES[q] * Math.sqrt(severity.variance());

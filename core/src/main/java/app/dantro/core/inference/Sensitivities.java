@@ -5,8 +5,6 @@ import app.dantro.core.reading.MeterError;
 
 /** How observables move with the numbers that differ between vehicles: one row of columns each. */
 final class Sensitivities {
-    private static final double ASSUMED_METER_GAIN = 0.005 / Math.sqrt(3);
-
     private final PreparedCircuit prepared;
 
     Sensitivities(PreparedCircuit prepared) {
@@ -32,7 +30,7 @@ final class Sensitivities {
             into[at + numbers] = into[at + numbers - 1] - severity;
             into[at + numbers - 1] = severity;
         }
-        into[at + numbers + 1] = what.isVolts() ? ASSUMED_METER_GAIN * mean : 0;
+        into[at + numbers + 1] = what.isVolts() ? MeterError.ASSUMED_GAIN / Math.sqrt(3) * mean : 0;
         into[at + numbers + 2] = what instanceof Observable.Amps ? MeterError.ASSUMED_CLAMP_GAIN * mean : 0;
     }
 

@@ -7,20 +7,13 @@ import app.dantro.core.reading.DecimalMove;
  * contact, or anything at all (docs/job.md, slips to catch). Shares are judgement.
  */
 final class SlipModel {
-    /** Share of readings that are wrong in a way no meter's error explains. */
-    static final double ASSUMED_SHARE = 0.03;
-
-    static final double LOG_GOOD = Math.log(1 - ASSUMED_SHARE);
+    static final double LOG_GOOD = Math.log(1 - Marks.ASSUMED_SLIP_SHARE);
 
     /** In the order of {@link DecimalMove#USUAL}. */
     private static final double[] ASSUMED_WEIGHTS = {0.20, 0.20, 0.13, 0.07};
 
     private static final double[] FACTORS =
             DecimalMove.USUAL.stream().mapToDouble(DecimalMove::factor).toArray();
-    private static final double ASSUMED_SWAPPED = 0.12;
-    private static final double ASSUMED_NO_CONTACT = 0.12;
-    private static final double ASSUMED_ANYTHING = 0.16;
-    private static final double NO_CONTACT_SIGMA = 0.002;
 
     private SlipModel() {}
 
@@ -33,14 +26,14 @@ final class SlipModel {
      * @param span width of what the instrument can show
      */
     static double logDensity(double value, double mean, double variance, double resolution, double span) {
-        double density = ASSUMED_ANYTHING / span;
+        double density = Marks.ASSUMED_ANYTHING / span;
         for (int i = 0; i < FACTORS.length; i++) {
             double meant = value / FACTORS[i];
             density += ASSUMED_WEIGHTS[i] * Math.exp(Gaussian.logNormal(meant - mean, variance)) / Math.abs(FACTORS[i]);
         }
-        density += ASSUMED_SWAPPED * Math.exp(Gaussian.logNormal(-value - mean, variance));
-        double blank = NO_CONTACT_SIGMA + resolution;
-        density += ASSUMED_NO_CONTACT * Math.exp(Gaussian.logNormal(value, blank * blank));
-        return Math.log(ASSUMED_SHARE * density);
+        density += Marks.ASSUMED_SWAPPED * Math.exp(Gaussian.logNormal(-value - mean, variance));
+        double blank = Marks.ASSUMED_NO_CONTACT_VOLTS + resolution;
+        density += Marks.ASSUMED_NO_CONTACT * Math.exp(Gaussian.logNormal(value, blank * blank));
+        return Math.log(Marks.ASSUMED_SLIP_SHARE * density);
     }
 }

@@ -8,11 +8,6 @@ import java.util.Arrays;
  * all the rest says. Confined to one thread.
  */
 final class SlipSearch {
-    /** A slip has to gain this much, in nats, before a further one is looked for. */
-    private static final double FURTHER_NATS = 1.0;
-    /** Readings that are left when all others are slips tell nothing. */
-    private static final int LEAST_KEPT = 2;
-
     private final Fitter fitter;
     private final Evidence evidence;
     private final Ledger ledger;
@@ -52,11 +47,11 @@ final class SlipSearch {
             double plain = given + (fitter.count - count) * SlipModel.LOG_GOOD + g.logDensity;
             keep(new Ledger.Raw(first, second, slipped, plain, g.distance));
             reached = Math.max(reached, plain);
-            if (count == Slips.MOST) {
+            if (count == Marks.MOST_SLIPS) {
                 break;
             }
             int which = likeliest(plain);
-            boolean further = fitter.count - count > LEAST_KEPT && which >= 0 && weights[which] > plain + FURTHER_NATS;
+            boolean further = which >= 0 && gains(count, weights[which] - plain);
             for (int i = 0; i < fitter.count; i++) {
                 if (out[i]) {
                     continue;
@@ -77,6 +72,11 @@ final class SlipSearch {
             g.drop(which);
         }
         return new Reached(reached, Math.max(most, reached), distance);
+    }
+
+    /** True if one more slip, beside those that were taken already, is worth a further look. */
+    private boolean gains(int count, double nats) {
+        return fitter.count - count > Marks.LEAST_KEPT && nats > Marks.FURTHER_NATS;
     }
 
     private void keep(Ledger.Raw raw) {

@@ -3,12 +3,11 @@ package app.dantro.core.inference;
 import java.util.stream.IntStream;
 
 /**
- * The observations that an explanation takes for slips: at most {@value #MOST}, whatever the number of observations.
+ * The observations that an explanation takes for slips: at most {@value #Marks.MOST_SLIPS}, whatever the number of observations.
  *
  * @param packed their numbers plus one, twelve bits each, the largest foremost
  */
 record Slips(long packed) {
-    static final int MOST = 5;
     static final Slips NONE = new Slips(0);
     /** Numbers of observations fit into twelve bits. */
     static final int MOST_OBSERVATIONS = 4000;
@@ -31,8 +30,8 @@ record Slips(long packed) {
                 .distinct()
                 .sorted()
                 .toArray();
-        if (sorted.length > MOST) {
-            throw new IllegalStateException("An explanation takes at most %s slips.".formatted(MOST));
+        if (sorted.length > Marks.MOST_SLIPS) {
+            throw new IllegalStateException("An explanation takes at most %s slips.".formatted(Marks.MOST_SLIPS));
         }
         for (int i = sorted.length - 1; i >= 0; i--) {
             all = all << BITS | sorted[i] + 1;
@@ -41,7 +40,7 @@ record Slips(long packed) {
     }
 
     private IntStream numbers() {
-        return IntStream.range(0, MOST)
+        return IntStream.range(0, Marks.MOST_SLIPS)
                 .map(i -> (int) (packed >> BITS * i & FIELD) - 1)
                 .filter(i -> i >= 0);
     }

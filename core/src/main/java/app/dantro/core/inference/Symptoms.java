@@ -9,13 +9,6 @@ import app.dantro.core.circuit.Condition;
  * customers describe what they notice.
  */
 final class Symptoms {
-    private static final double ASSUMED_FLOOR = 0.04;
-    private static final double ASSUMED_SLOW = 0.80;
-    private static final double ASSUMED_DEAD = 0.40;
-    private static final double ASSUMED_SPEED_WIDTH = 0.07;
-    private static final double ASSUMED_OFF_VOLTS = 0.35;
-    private static final double ASSUMED_OFF_WIDTH = 0.12;
-
     private final double[] slow;
     private final double[] dead;
     private final double[] off;
@@ -32,10 +25,10 @@ final class Symptoms {
         double usual = Math.max(1e-9, prepared.healthy(speed));
         for (int h = 0; h < count; h++) {
             double share = prepared.mean(h, speed) / usual;
-            slow[h] = soft((ASSUMED_SLOW - share) / ASSUMED_SPEED_WIDTH);
-            dead[h] = soft((ASSUMED_DEAD - share) / ASSUMED_SPEED_WIDTH);
+            slow[h] = soft((Marks.ASSUMED_SLOW - share) / Marks.ASSUMED_SPEED_WIDTH);
+            dead[h] = soft((Marks.ASSUMED_DEAD - share) / Marks.ASSUMED_SPEED_WIDTH);
             double volts = Math.max(moved(prepared, h, loaded), moved(prepared, h, unloaded)) / circuit.blocks();
-            off[h] = soft((volts - ASSUMED_OFF_VOLTS) / ASSUMED_OFF_WIDTH);
+            off[h] = soft((volts - Marks.ASSUMED_OFF_VOLTS) / Marks.ASSUMED_OFF_WIDTH);
         }
     }
 
@@ -50,13 +43,13 @@ final class Symptoms {
             case CHARGING -> isOff - both / 2;
             case NONE -> (1 - isSlow) * (1 - isOff);
         };
-        return Math.log(ASSUMED_FLOOR + (1 - 3 * ASSUMED_FLOOR) * p);
+        return Math.log(Marks.ASSUMED_SYMPTOM_FLOOR + (1 - 3 * Marks.ASSUMED_SYMPTOM_FLOOR) * p);
     }
 
     /** Natural logarithm of the probability that the engine can be started by its own starter, or cannot. */
     double logStarts(boolean starts, int first, int second) {
         double not = either(dead, first, second);
-        return Math.log(ASSUMED_FLOOR + (1 - 2 * ASSUMED_FLOOR) * (starts ? 1 - not : not));
+        return Math.log(Marks.ASSUMED_SYMPTOM_FLOOR + (1 - 2 * Marks.ASSUMED_SYMPTOM_FLOOR) * (starts ? 1 - not : not));
     }
 
     private static double moved(PreparedCircuit prepared, int h, Observable what) {

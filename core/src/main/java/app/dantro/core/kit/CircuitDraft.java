@@ -74,16 +74,16 @@ final class CircuitDraft {
     }
 
     CircuitDraft cable(String id, String from, String to, double metres, double squareMillimetres) {
-        return conductor(id, PartKind.CABLE, from, to, metres, squareMillimetres, ASSUMED_CABLE_SPREAD, 0);
+        return add(id, PartKind.CABLE, from, to, copper(metres, squareMillimetres, ASSUMED_CABLE_SPREAD, 0));
     }
 
     /** A cable whose two ends, in Ω, are not parts of their own. */
     CircuitDraft cable(String id, String from, String to, double metres, double squareMillimetres, double jointOhms) {
-        return conductor(id, PartKind.CABLE, from, to, metres, squareMillimetres, ASSUMED_CABLE_SPREAD, jointOhms);
+        return add(id, PartKind.CABLE, from, to, copper(metres, squareMillimetres, ASSUMED_CABLE_SPREAD, jointOhms));
     }
 
     CircuitDraft strap(String id, String from, String to, double metres, double squareMillimetres, double jointOhms) {
-        return conductor(id, PartKind.STRAP, from, to, metres, squareMillimetres, ASSUMED_STRAP_SPREAD, jointOhms);
+        return add(id, PartKind.STRAP, from, to, copper(metres, squareMillimetres, ASSUMED_STRAP_SPREAD, jointOhms));
     }
 
     CircuitDraft device(Device device) {
@@ -104,21 +104,8 @@ final class CircuitDraft {
                 devices);
     }
 
-    private CircuitDraft conductor(
-            String id,
-            PartKind kind,
-            String from,
-            String to,
-            double metres,
-            double squareMillimetres,
-            double spread,
-            double jointOhms) {
-        return add(
-                id,
-                kind,
-                from,
-                to,
-                new Conductor(metres, squareMillimetres / SQUARE_MILLIMETRES, Material.COPPER, spread, jointOhms));
+    private static Resistance copper(double metres, double squareMillimetres, double spread, double jointOhms) {
+        return new Conductor(metres, squareMillimetres / SQUARE_MILLIMETRES, Material.COPPER, spread, jointOhms);
     }
 
     private CircuitDraft add(String id, PartKind kind, String from, String to, Resistance resistance) {

@@ -107,17 +107,10 @@ final class LayoutBuilder {
     private void startingReturn() {
         draft.joint("starter-mount", "starter-case", "block", Devices.STUD_OHMS * joint);
         boolean body = layout.back() == Return.BODY;
-        boolean behindCab = layout.place() == Place.BEHIND_CAB;
         if (!body) {
-            draft.joint("ground-joint-block", "block", "ground-cable-block", Devices.STUD_OHMS * joint)
-                    .cable(
-                            "ground-cable",
-                            "ground-cable-block",
-                            "ground-cable-battery",
-                            behindCab ? 3.0 : w.groundMetres(),
-                            behindCab ? 70 : w.groundArea())
-                    .joint("crimp-ground", "ground-cable-battery", "clamp-minus", Devices.CABLE_END_OHMS * joint)
-                    .joint("post-joint-minus", "clamp-minus", "post-minus", Devices.POST_OHMS * joint);
+            boolean behindCab = layout.place() == Place.BEHIND_CAB;
+            double metres = behindCab ? 3.0 : w.groundMetres();
+            ground("ground-joint-block", "block", "ground-cable-block", metres, behindCab ? 70 : w.groundArea());
         }
         draft.joint("strap-end-block", "block", "strap-engine", ASSUMED_STRAP_END_OHMS * joint)
                 .strap(
@@ -129,21 +122,21 @@ final class LayoutBuilder {
                         0)
                 .joint("strap-end-body", "strap-body", "body", ASSUMED_STRAP_END_OHMS * joint);
         if (body) {
-            boolean boot = layout.place() == Place.BOOT;
-            draft.joint("ground-joint-body", "body", "ground-cable-body", Devices.STUD_OHMS * joint)
-                    .cable(
-                            "ground-cable",
-                            "ground-cable-body",
-                            "ground-cable-battery",
-                            boot ? 0.3 : 0.4,
-                            w.groundArea())
-                    .joint("crimp-ground", "ground-cable-battery", "clamp-minus", Devices.CABLE_END_OHMS * joint)
-                    .joint("post-joint-minus", "clamp-minus", "post-minus", Devices.POST_OHMS * joint);
+            double metres = layout.place() == Place.BOOT ? 0.3 : 0.4;
+            ground("ground-joint-body", "body", "ground-cable-body", metres, w.groundArea());
         } else {
             draft.joint("lead-joint-clamp", "clamp-minus", "lead-clamp", ASSUMED_LEAD_END_OHMS * joint)
                     .cable("body-lead", "lead-clamp", "lead-body", w.leadMetres(), w.leadArea())
                     .joint("lead-joint-body", "lead-body", "body", ASSUMED_LEAD_END_OHMS * joint);
         }
+    }
+
+    /** From metal to the − post: the joint at the far end, the cable, its crimp and the post. */
+    private void ground(String jointId, String metal, String cableEnd, double metres, double squareMillimetres) {
+        draft.joint(jointId, metal, cableEnd, Devices.STUD_OHMS * joint)
+                .cable("ground-cable", cableEnd, "ground-cable-battery", metres, squareMillimetres)
+                .joint("crimp-ground", "ground-cable-battery", "clamp-minus", Devices.CABLE_END_OHMS * joint)
+                .joint("post-joint-minus", "clamp-minus", "post-minus", Devices.POST_OHMS * joint);
     }
 
     /** @return the point from which the loads are fed */

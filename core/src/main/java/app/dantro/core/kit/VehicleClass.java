@@ -13,44 +13,44 @@ import java.util.Map;
 enum VehicleClass {
     CAR(
             12,
-            new ClassBattery(6e-3, 60),
-            new Starter.Motor(0.42, 14e-3, 35, 1.55),
+            new Cranking(
+                    new ClassBattery(6e-3, 60),
+                    new Starter.Motor(0.42, 14e-3, 35, 1.55),
+                    new Coils(1.1, 0.30, 7, 4, 2.5, 4, 12e-3)),
             new Charging(110, 14.3, 0.50, 1),
-            new Coils(1.1, 0.30, 7, 4, 2.5, 4, 12e-3),
             new Wiring(1.0, 35, 0.6, 35, 1.6, 25, 0.6, 25, 0.35, 16, 0.3, 16),
             new Joints(1, 0.45e-3, 0.5e-3),
-            "0.025/0 3/5 25/3 2/8 4/8 45/18 4/8",
-            300),
+            new Loads("0.025/0 3/5 25/3 2/8 4/8 45/18 4/8", 300)),
     TRUCK(
             24,
-            new ClassBattery(3.5e-3, 180),
-            new Starter.Motor(1.15, 13.5e-3, 170, 10),
+            new Cranking(
+                    new ClassBattery(3.5e-3, 180),
+                    new Starter.Motor(1.15, 13.5e-3, 170, 10),
+                    new Coils(1.6, 0.40, 14, 8, 6, 4, 15e-3)),
             new Charging(100, 28.4, 0.45, 1),
-            new Coils(1.6, 0.40, 14, 8, 6, 4, 15e-3),
             new Wiring(3.0, 95, 2.5, 95, 4.0, 35, 1.2, 50, 0.5, 50, 0.5, 50),
             new Joints(0.7, 0.35e-3, 0.35e-3),
-            "0.06/0 3/4 25/2 2/6 5/8 45/15 5/8",
-            500),
+            new Loads("0.06/0 3/4 25/2 2/6 5/8 45/15 5/8", 500)),
     MOTORCYCLE(
             12,
-            new ClassBattery(16e-3, 10),
-            new Starter.Motor(0.22, 34e-3, 8, 0.16),
+            new Cranking(
+                    new ClassBattery(16e-3, 10),
+                    new Starter.Motor(0.22, 34e-3, 8, 0.16),
+                    new Coils(3.2, 1.0, 7, 4, 1.2, 1.5, 20e-3)),
             new Charging(30, 14.2, 0.45, 1.6),
-            new Coils(3.2, 1.0, 7, 4, 1.2, 1.5, 20e-3),
             new Wiring(0.7, 10, 0.6, 10, 0.7, 4, 0.3, 6, 0.25, 4, 0.25, 6),
             new Joints(3, 1.6e-3, 0.9e-3),
-            "0.002/0 4/2 6/1 1.5/3 5/3 12/4 5/3",
-            80),
+            new Loads("0.002/0 4/2 6/1 1.5/3 5/3 12/4 5/3", 80)),
     TWIN_DIESEL(
             12,
-            new ClassBattery(5e-3, 75),
-            new Starter.Motor(0.46, 7.5e-3, 85, 4),
+            new Cranking(
+                    new ClassBattery(5e-3, 75),
+                    new Starter.Motor(0.46, 7.5e-3, 85, 4),
+                    new Coils(0.9, 0.22, 7, 4, 3, 4, 12e-3)),
             new Charging(140, 14.3, 0.50, 1),
-            new Coils(0.9, 0.22, 7, 4, 3, 4, 12e-3),
             new Wiring(1.2, 70, 0.9, 70, 2.0, 35, 0.6, 35, 0.4, 25, 0.4, 25),
             new Joints(0.7, 0.40e-3, 0.35e-3),
-            "0.035/0 4/10 28/5 2/14 5/14 55/22 5/14",
-            500);
+            new Loads("0.035/0 4/10 28/5 2/14 5/14 55/22 5/14", 500));
 
     private static final double GM_SIEMENS = 600;
     private static final double GM_AMPS = 110;
@@ -75,26 +75,23 @@ enum VehicleClass {
     final double pileAmps;
     private final String loads;
 
-    VehicleClass(
-            double systemVolts,
-            ClassBattery battery,
-            Starter.Motor motor,
-            Charging charging,
-            Coils coils,
-            Wiring wiring,
-            Joints joints,
-            String loads,
-            double pileAmps) {
+    VehicleClass(double systemVolts, Cranking cranking, Charging charging, Wiring wiring, Joints joints, Loads loads) {
         this.systemVolts = systemVolts;
-        this.battery = battery;
-        this.motor = motor;
+        this.battery = cranking.battery;
+        this.motor = cranking.motor;
         this.charging = charging;
-        this.coils = coils;
+        this.coils = cranking.coils;
         this.wiring = wiring;
         this.joints = joints;
-        this.loads = loads;
-        this.pileAmps = pileAmps;
+        this.loads = loads.table;
+        this.pileAmps = loads.pileAmps;
     }
+
+    /** What turns the engine. */
+    private record Cranking(ClassBattery battery, Starter.Motor motor, Coils coils) {}
+
+    /** A class's loads, a/b at 13 V: continuous and glowing or blown, by the columns below; and what its pile draws in A. */
+    private record Loads(String table, double pileAmps) {}
 
     record ClassBattery(double ohms, double ampHours) {}
 

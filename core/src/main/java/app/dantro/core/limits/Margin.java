@@ -2,6 +2,9 @@ package app.dantro.core.limits;
 
 /** When a reading is too near a limit to be called either way. */
 public final class Margin {
+    /** A maker's figure holds within about this share; ASSUMED, makers give ranges. */
+    public static final double MAKERS_SHARE = 0.15;
+
     private static final double SHARE_OF_LIMIT = 0.10;
 
     private Margin() {}

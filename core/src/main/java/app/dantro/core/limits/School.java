@@ -21,6 +21,9 @@ public record School(String id, String name, Optional<Double> supplyVolts, Optio
     /** The school that also has a least drop: under it nothing was loaded, or a probe had no contact. */
     public static final String WINDOW = "charging-window";
 
+    /** One school's total of both sides, in volts of a 12 V system (docs/job.md, test 18). */
+    public static final double TOTAL_VOLTS = 0.5;
+
     /** Not doubled on 24 V. */
     public static final double LEAST_WINDOW_VOLTS = 0.03;
 

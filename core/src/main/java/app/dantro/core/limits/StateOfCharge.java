@@ -15,6 +15,11 @@ public enum StateOfCharge {
     /** Three quarters charged: least base voltage of a 12 V block for a starting or charging test (docs/job.md, battery). */
     public static final double CHARGED_VOLTS = 12.4;
 
+    /** What a charged 12 V block rests at, where nobody read it (docs/job.md, base voltage). */
+    public static final double RESTS_AT_VOLTS = 12.6;
+    /** What {@link #CHARGED_VOLTS} speaks of in the model; a fuller battery has less resistance (docs/physics.md, battery). */
+    public static final double CHARGED_SHARE = 0.65;
+
     private static final double TABLE_CELSIUS = 25;
     private static final double VOLTS_PER_KELVIN = 0.0013;
 

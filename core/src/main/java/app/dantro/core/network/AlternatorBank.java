@@ -9,9 +9,6 @@ import java.util.Map;
 
 /** Alternators: a regulator between nothing and the current limit, and over-voltage diodes across the output. */
 final class AlternatorBank extends DeviceBank {
-    private static final double ASSUMED_RIPPLE_VOLTS = 0.04;
-    private static final double ASSUMED_RIPPLE_OFFSET = 0.3;
-
     private static final int REGULATING = 0;
     private static final int AT_LIMIT = 1;
     private static final int IDLE = 2;
@@ -136,7 +133,9 @@ final class AlternatorBank extends DeviceBank {
                 double share = amps / netlist.alternators[i].rating().maxAmps();
                 most = Math.max(
                         most,
-                        ASSUMED_RIPPLE_VOLTS * values.outputs[i].rippleFactor() * (ASSUMED_RIPPLE_OFFSET + share));
+                        Parameters.ASSUMED_RIPPLE_VOLTS
+                                * values.outputs[i].rippleFactor()
+                                * (Parameters.ASSUMED_RIPPLE_OFFSET + share));
             }
         }
         return most;

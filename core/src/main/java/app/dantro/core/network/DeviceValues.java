@@ -10,12 +10,6 @@ import java.util.Arrays;
 
 /** The numbers of every part and device for one vehicle state, faults worked in. Reused from solve to solve. */
 final class DeviceValues {
-    private static final double ASSUMED_DRAG_HALVING_KELVIN = 38;
-    private static final double DRAG_CELSIUS = 20;
-    private static final double SETPOINT_LOW_CELSIUS = 20;
-    private static final double SETPOINT_HIGH_CELSIUS = 25;
-    private static final double ASSUMED_SURFACE_VOLTS = 0.25;
-
     final double[] ohms;
     final Battery.Source[] batteries;
     final Starter.Motor[] motors;
@@ -54,7 +48,7 @@ final class DeviceValues {
     double openCircuitVolts(int battery, Condition condition) {
         boolean surface = condition == Condition.AFTER_SWITCH_OFF
                 && netlist.batteries[battery].stated().isEmpty();
-        return batteries[battery].volts() + (surface ? ASSUMED_SURFACE_VOLTS : 0);
+        return batteries[battery].volts() + (surface ? Parameters.ASSUMED_SURFACE_VOLTS : 0);
     }
 
     /** Conductance of a load in a condition, in S. */
@@ -84,7 +78,9 @@ final class DeviceValues {
         for (int i = 0; i < batteries.length; i++) {
             batteries[i] = BatteryModel.source(netlist.batteries[i], state.stateOfCharge(), celsius);
         }
-        double drag = celsius == DRAG_CELSIUS ? 1 : Math.pow(2, (DRAG_CELSIUS - celsius) / ASSUMED_DRAG_HALVING_KELVIN);
+        double drag = celsius == Parameters.DRAG_CELSIUS
+                ? 1
+                : Math.pow(2, (Parameters.DRAG_CELSIUS - celsius) / Parameters.ASSUMED_DRAG_HALVING_KELVIN);
         for (int i = 0; i < motors.length; i++) {
             Starter.Motor m = netlist.starters[i].motor();
             motors[i] = drag == 1
@@ -103,28 +99,53 @@ final class DeviceValues {
     }
 
     private static double setpoint(Alternator alternator, double celsius) {
-        double beyond = celsius > SETPOINT_HIGH_CELSIUS
-                ? celsius - SETPOINT_HIGH_CELSIUS
-                : Math.min(0, celsius - SETPOINT_LOW_CELSIUS);
+        double beyond = celsius > Parameters.SETPOINT_HIGH_CELSIUS
+                ? celsius - Parameters.SETPOINT_HIGH_CELSIUS
+                : Math.min(0, celsius - Parameters.SETPOINT_LOW_CELSIUS);
         return alternator.regulation().setpointVolts() + alternator.regulation().voltsPerKelvin() * beyond;
     }
 
     private void apply(Fault fault, double celsius) {
-        PartId id = fault.part();
-        boolean changed = false;
-        int part = netlist.part(id);
-        if (part >= 0) {
-            double ohmsBefore = ohms[part];
-            ohms[part] = fault.ohms(ohmsBefore);
-            changed = fault instanceof Fault.AddedResistance || fault instanceof Fault.Open;
+        boolean wiring = toWiring(fault);
+        boolean source = toBatteries(fault, celsius);
+        boolean device = toDevices(fault);
+        if (!wiring && !source && !device) {
+            throw new IllegalArgumentException("The fault (%s) cannot sit in (%s): the circuit (%s) has %s."
+                    .formatted(
+                            fault.getClass().getSimpleName(),
+                            fault.part(),
+                            netlist.circuit.id(),
+                            netlist.circuit
+                                    .nameOf(fault.part())
+                                    .map(name -> "no such fault for its %s".formatted(name))
+                                    .orElse("no such part")));
         }
+    }
+
+    private boolean toWiring(Fault fault) {
+        int part = netlist.part(fault.part());
+        if (part < 0) {
+            return false;
+        }
+        ohms[part] = fault.ohms(ohms[part]);
+        return fault instanceof Fault.AddedResistance || fault instanceof Fault.Open;
+    }
+
+    private boolean toBatteries(Fault fault, double celsius) {
+        boolean changed = false;
         for (int i = 0; i < batteries.length; i++) {
-            if (netlist.batteries[i].id().equals(id)) {
+            if (netlist.batteries[i].id().equals(fault.part())) {
                 Battery.Source before = batteries[i];
                 batteries[i] = fault.battery(before, netlist.batteries[i], celsius);
                 changed = batteries[i] != before;
             }
         }
+        return changed;
+    }
+
+    private boolean toDevices(Fault fault) {
+        PartId id = fault.part();
+        boolean changed = false;
         for (int i = 0; i < motors.length; i++) {
             if (netlist.starters[i].id().equals(id)) {
                 Starter.Motor before = motors[i];
@@ -145,16 +166,6 @@ final class DeviceValues {
                 changed = true;
             }
         }
-        if (!changed) {
-            throw new IllegalArgumentException("The fault (%s) cannot sit in (%s): the circuit (%s) has %s."
-                    .formatted(
-                            fault.getClass().getSimpleName(),
-                            id,
-                            netlist.circuit.id(),
-                            netlist.circuit
-                                    .nameOf(id)
-                                    .map(name -> "no such fault for its %s".formatted(name))
-                                    .orElse("no such part")));
-        }
+        return changed;
     }
 }

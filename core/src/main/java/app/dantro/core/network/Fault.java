@@ -39,7 +39,7 @@ public sealed interface Fault {
     /** Too much resistance in a wiring part: corrosion, a bad crimp, burnt contacts. */
     record AddedResistance(PartId part, double addedOhms) implements Fault {
         public AddedResistance {
-            within(addedOhms, 0, 1e6, "added resistance in ohm", part);
+            Severity.within(addedOhms, 0, 1e6, "added resistance in ohm", part);
         }
 
         @Override
@@ -63,7 +63,7 @@ public sealed interface Fault {
     /** A battery whose resistance has grown. */
     record WeakBattery(PartId part, double factor) implements Fault {
         public WeakBattery {
-            within(factor, 1, 1e4, "factor on the battery's resistance", part);
+            Severity.within(factor, 1, 1e4, "factor on the battery's resistance", part);
         }
 
         @Override
@@ -75,7 +75,7 @@ public sealed interface Fault {
     /** A battery that is discharged. */
     record FlatBattery(PartId part, double stateOfCharge) implements Fault {
         public FlatBattery {
-            within(stateOfCharge, 0, 1, "state of charge", part);
+            Severity.within(stateOfCharge, 0, 1, "state of charge", part);
         }
 
         @Override
@@ -86,8 +86,8 @@ public sealed interface Fault {
 
     /** A battery with one cell dead. */
     record DeadCell(PartId part) implements Fault {
-        private static final double CELL_VOLTS = 2.1;
-        private static final double ASSUMED_OHMS_FACTOR = 1.2;
+        /** What a dead cell takes from its block, in V (docs/physics.md, faults). */
+        public static final double VOLTS = 2.1;
 
         public DeadCell {
             Objects.requireNonNull(part, "part");
@@ -96,8 +96,8 @@ public sealed interface Fault {
         @Override
         public Battery.Source battery(Battery.Source healthy, Battery battery, double celsius) {
             return new Battery.Source(
-                    Math.max(0, healthy.volts() - CELL_VOLTS),
-                    healthy.dischargeOhms() * ASSUMED_OHMS_FACTOR,
+                    Math.max(0, healthy.volts() - VOLTS),
+                    healthy.dischargeOhms() * Parameters.ASSUMED_DEAD_CELL_OHMS_FACTOR,
                     healthy.chargeOhms());
         }
     }
@@ -105,7 +105,7 @@ public sealed interface Fault {
     /** Starter or engine that turns hard: T0 × factor, c × its root, at most √2. */
     record Drag(PartId part, double factor) implements Fault {
         public Drag {
-            within(factor, 1, 1000, "factor on the drag", part);
+            Severity.within(factor, 1, 1000, "factor on the drag", part);
         }
 
         @Override
@@ -122,7 +122,7 @@ public sealed interface Fault {
     /** Worn brushes: the armature's resistance × (1 + added share). */
     record WornBrushes(PartId part, double addedShare) implements Fault {
         public WornBrushes {
-            within(addedShare, 0, 1000, "added share of the armature's resistance", part);
+            Severity.within(addedShare, 0, 1000, "added share of the armature's resistance", part);
         }
 
         @Override
@@ -151,7 +151,7 @@ public sealed interface Fault {
     /** A shorted winding: k × factor, R × factor^1.5. */
     record ShortedWinding(PartId part, double factor) implements Fault {
         public ShortedWinding {
-            within(factor, 0.05, 1, "factor on the motor constant", part);
+            Severity.within(factor, 0.05, 1, "factor on the motor constant", part);
         }
 
         @Override
@@ -179,7 +179,7 @@ public sealed interface Fault {
     /** A worn machine: only a share of its current limit. */
     record LowOutput(PartId part, double share) implements Fault {
         public LowOutput {
-            within(share, 0, 1, "share of the current limit", part);
+            Severity.within(share, 0, 1, "share of the current limit", part);
         }
 
         @Override
@@ -190,22 +190,21 @@ public sealed interface Fault {
 
     /** A lost diode or phase: less current, much ripple. */
     record LostPhase(PartId part, double share) implements Fault {
-        private static final double ASSUMED_RIPPLE_FACTOR = 14;
-
         public LostPhase {
-            within(share, 0, 1, "share of the current limit", part);
+            Severity.within(share, 0, 1, "share of the current limit", part);
         }
 
         @Override
         public Output output(Output healthy) {
-            return new Output(healthy.share() * share, healthy.setpointVolts(), ASSUMED_RIPPLE_FACTOR);
+            return new Output(
+                    healthy.share() * share, healthy.setpointVolts(), Parameters.ASSUMED_LOST_PHASE_RIPPLE_FACTOR);
         }
     }
 
     /** A belt that slips: less current. */
     record BeltSlip(PartId part, double share) implements Fault {
         public BeltSlip {
-            within(share, 0, 1, "share of the current limit", part);
+            Severity.within(share, 0, 1, "share of the current limit", part);
         }
 
         @Override
@@ -217,7 +216,7 @@ public sealed interface Fault {
     /** A regulator off its setpoint, in V; positive overcharges. */
     record RegulatorOffset(PartId part, double volts) implements Fault {
         public RegulatorOffset {
-            within(volts, -10, 10, "offset of the regulator in V", part);
+            Severity.within(volts, -10, 10, "offset of the regulator in V", part);
         }
 
         @Override
@@ -245,15 +244,7 @@ public sealed interface Fault {
         static final double AT_VOLTS = 12.5;
 
         public Drain {
-            within(amps, 0, 100, "drain in A", part);
-        }
-    }
-
-    private static void within(double value, double low, double high, String what, PartId part) {
-        Objects.requireNonNull(part, "part");
-        if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(
-                    "The %s (%s) of (%s) must lie in %s … %s.".formatted(what, value, part, low, high));
+            Severity.within(amps, 0, 100, "drain in A", part);
         }
     }
 }

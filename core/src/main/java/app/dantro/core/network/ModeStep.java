@@ -163,9 +163,7 @@ final class ModeStep {
         }
         return new OperatingPoint(
                 netlist,
-                assembly.potentials(),
-                linear.partAmps(),
-                amps,
+                new OperatingPoint.Flows(assembly.potentials(), linear.partAmps(), amps),
                 new OperatingPoint.Turning(radiansPerSecond(), rippleVolts()),
                 List.copyOf(limits),
                 new OperatingPoint.Convergence(iterations, assembly.imbalanceAmps()));

@@ -10,15 +10,6 @@ import java.util.stream.IntStream;
  * the spreads in brackets). Resistances and conductances move as their logarithm.
  */
 final class Nuisances {
-    private static final double ASSUMED_CHARGE_SPREAD = 0.08;
-    private static final double ASSUMED_RESIDUAL_VOLTS = 0.030;
-    private static final double ASSUMED_CHARGE_OHMS_SPREAD = 0.25;
-    private static final double ASSUMED_MOTOR_CONSTANT_SPREAD = 0.04;
-    private static final double ASSUMED_MOTOR_OHMS_SPREAD = 0.06;
-    private static final double ASSUMED_DRAG_SPREAD = 0.12;
-    private static final double ASSUMED_LIMIT_SPREAD = 0.06;
-    private static final double ASSUMED_SETPOINT_VOLTS = 0.12;
-    private static final double ASSUMED_LOAD_SPREAD = 0.18;
     private static final int PER_BATTERY = 4;
     private static final int PER_STARTER = 3;
     private static final int PER_ALTERNATOR = 2;
@@ -75,7 +66,8 @@ final class Nuisances {
             values.outputs[i / PER_ALTERNATOR] = output(values.outputs[i / PER_ALTERNATOR], i % PER_ALTERNATOR, sigmas);
             return;
         }
-        values.loadFactors[i - PER_ALTERNATOR * netlist.alternators.length] = Math.exp(sigmas * ASSUMED_LOAD_SPREAD);
+        values.loadFactors[i - PER_ALTERNATOR * netlist.alternators.length] =
+                Math.exp(sigmas * Parameters.ASSUMED_LOAD_SPREAD);
     }
 
     /**
@@ -89,22 +81,23 @@ final class Nuisances {
             Battery.Source from = healthy.batteries[b];
             Battery.Source to = now.batteries[b];
             double spread = netlist.batteries[b].internalOhms().logSpread();
-            off[at + 1] = (to.volts() - from.volts()) / ASSUMED_RESIDUAL_VOLTS;
+            off[at + 1] = (to.volts() - from.volts()) / Parameters.ASSUMED_RESIDUAL_VOLTS;
             off[at + 2] = Math.log(to.dischargeOhms() / from.dischargeOhms()) / spread;
-            off[at + 3] = Math.log(to.chargeOhms() / from.chargeOhms()) / ASSUMED_CHARGE_OHMS_SPREAD;
+            off[at + 3] = Math.log(to.chargeOhms() / from.chargeOhms()) / Parameters.ASSUMED_CHARGE_OHMS_SPREAD;
         }
         for (int m = 0; m < netlist.starters.length; m++, at += PER_STARTER) {
             Starter.Motor from = healthy.motors[m];
             Starter.Motor to = now.motors[m];
-            off[at] = Math.log(to.voltSecondsPerRadian() / from.voltSecondsPerRadian()) / ASSUMED_MOTOR_CONSTANT_SPREAD;
-            off[at + 1] = Math.log(to.ohms() / from.ohms()) / ASSUMED_MOTOR_OHMS_SPREAD;
-            off[at + 2] = Math.log(to.dragNewtonMetres() / from.dragNewtonMetres()) / ASSUMED_DRAG_SPREAD;
+            off[at] = Math.log(to.voltSecondsPerRadian() / from.voltSecondsPerRadian())
+                    / Parameters.ASSUMED_MOTOR_CONSTANT_SPREAD;
+            off[at + 1] = Math.log(to.ohms() / from.ohms()) / Parameters.ASSUMED_MOTOR_OHMS_SPREAD;
+            off[at + 2] = Math.log(to.dragNewtonMetres() / from.dragNewtonMetres()) / Parameters.ASSUMED_DRAG_SPREAD;
         }
         for (int a = 0; a < netlist.alternators.length; a++, at += PER_ALTERNATOR) {
             Output from = healthy.outputs[a];
             Output to = now.outputs[a];
-            off[at] = Math.log(to.share() / from.share()) / ASSUMED_LIMIT_SPREAD;
-            off[at + 1] = (to.setpointVolts() - from.setpointVolts()) / ASSUMED_SETPOINT_VOLTS;
+            off[at] = Math.log(to.share() / from.share()) / Parameters.ASSUMED_LIMIT_SPREAD;
+            off[at + 1] = (to.setpointVolts() - from.setpointVolts()) / Parameters.ASSUMED_SETPOINT_VOLTS;
         }
         return off;
     }
@@ -115,7 +108,7 @@ final class Nuisances {
             case 0 -> charged(healthy, netlist.batteries[battery], state, sigmas);
             case 1 ->
                 new Battery.Source(
-                        healthy.volts() + sigmas * ASSUMED_RESIDUAL_VOLTS,
+                        healthy.volts() + sigmas * Parameters.ASSUMED_RESIDUAL_VOLTS,
                         healthy.dischargeOhms(),
                         healthy.chargeOhms());
             case 2 ->
@@ -125,13 +118,13 @@ final class Nuisances {
                 new Battery.Source(
                         healthy.volts(),
                         healthy.dischargeOhms(),
-                        healthy.chargeOhms() * Math.exp(sigmas * ASSUMED_CHARGE_OHMS_SPREAD));
+                        healthy.chargeOhms() * Math.exp(sigmas * Parameters.ASSUMED_CHARGE_OHMS_SPREAD));
         };
     }
 
     /** A fuller battery moves by as much as a healthy one would, whatever else is wrong with it. */
     private Battery.Source charged(Battery.Source now, Battery battery, VehicleState state, double sigmas) {
-        double fuller = Math.max(0, Math.min(1, state.stateOfCharge() + sigmas * ASSUMED_CHARGE_SPREAD));
+        double fuller = Math.max(0, Math.min(1, state.stateOfCharge() + sigmas * Parameters.ASSUMED_CHARGE_SPREAD));
         Battery.Source from = BatteryModel.source(battery, state.stateOfCharge(), state.celsius());
         Battery.Source to = BatteryModel.source(battery, fuller, state.celsius());
         return new Battery.Source(
@@ -141,9 +134,9 @@ final class Nuisances {
     }
 
     private Starter.Motor motor(Starter.Motor m, int which, double sigmas) {
-        double k = which == 0 ? Math.exp(sigmas * ASSUMED_MOTOR_CONSTANT_SPREAD) : 1;
-        double r = which == 1 ? Math.exp(sigmas * ASSUMED_MOTOR_OHMS_SPREAD) : 1;
-        double drag = which == 2 ? Math.exp(sigmas * ASSUMED_DRAG_SPREAD) : 1;
+        double k = which == 0 ? Math.exp(sigmas * Parameters.ASSUMED_MOTOR_CONSTANT_SPREAD) : 1;
+        double r = which == 1 ? Math.exp(sigmas * Parameters.ASSUMED_MOTOR_OHMS_SPREAD) : 1;
+        double drag = which == 2 ? Math.exp(sigmas * Parameters.ASSUMED_DRAG_SPREAD) : 1;
         return new Starter.Motor(
                 m.voltSecondsPerRadian() * k,
                 m.ohms() * r,
@@ -154,12 +147,12 @@ final class Nuisances {
     private Output output(Output healthy, int which, double sigmas) {
         return which == 0
                 ? new Output(
-                        healthy.share() * Math.exp(sigmas * ASSUMED_LIMIT_SPREAD),
+                        healthy.share() * Math.exp(sigmas * Parameters.ASSUMED_LIMIT_SPREAD),
                         healthy.setpointVolts(),
                         healthy.rippleFactor())
                 : new Output(
                         healthy.share(),
-                        healthy.setpointVolts() + sigmas * ASSUMED_SETPOINT_VOLTS,
+                        healthy.setpointVolts() + sigmas * Parameters.ASSUMED_SETPOINT_VOLTS,
                         healthy.rippleFactor());
     }
 }

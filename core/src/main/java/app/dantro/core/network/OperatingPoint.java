@@ -7,7 +7,7 @@ import java.util.Map;
 
 /** A solved circuit in one condition. Potentials count from the battery's − post. */
 public final class OperatingPoint implements Solution {
-    private static final double RPM_PER_RADIAN_PER_SECOND = 60 / (2 * Math.PI);
+    static final double RPM_PER_RADIAN_PER_SECOND = 60 / (2 * Math.PI);
 
     private final Netlist netlist;
     private final double[] volts;
@@ -26,18 +26,14 @@ public final class OperatingPoint implements Solution {
      */
     public record Convergence(int iterations, double residualAmps) {}
 
-    OperatingPoint(
-            Netlist netlist,
-            double[] volts,
-            double[] partAmps,
-            Map<PartId, Double> deviceAmps,
-            Turning turning,
-            List<Limit> limits,
-            Convergence convergence) {
+    /** Potentials of the nodes in V, currents of the parts and of the devices in A. */
+    record Flows(double[] volts, double[] partAmps, Map<PartId, Double> deviceAmps) {}
+
+    OperatingPoint(Netlist netlist, Flows flows, Turning turning, List<Limit> limits, Convergence convergence) {
         this.netlist = netlist;
-        this.volts = volts;
-        this.partAmps = partAmps;
-        this.deviceAmps = deviceAmps;
+        this.volts = flows.volts;
+        this.partAmps = flows.partAmps;
+        this.deviceAmps = flows.deviceAmps;
         this.turning = turning;
         this.limits = limits;
         this.convergence = convergence;

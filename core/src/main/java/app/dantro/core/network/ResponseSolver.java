@@ -19,11 +19,7 @@ import java.util.List;
  * temperature, then the severity of the fault.
  */
 public final class ResponseSolver {
-    /** Uncertainty of the temperature that a technician states, in K. */
-    private static final double ASSUMED_KELVIN = 5;
-
     private static final int CHANNELS = 4;
-    private static final double RPM_PER_RADIAN_PER_SECOND = 60 / (2 * Math.PI);
 
     private final NetworkSolver solver;
     private final Nuisances nuisances;
@@ -158,7 +154,7 @@ public final class ResponseSolver {
             step(means, slopes, k);
         }
         solver.values.set(new VehicleState(
-                state.celsius() + ASSUMED_KELVIN, state.stateOfCharge(), state.glowing(), state.faults()));
+                state.celsius() + Parameters.ASSUMED_KELVIN, state.stateOfCharge(), state.glowing(), state.faults()));
         step(means, slopes, numbers - 2);
         if (stronger.equals(state)) {
             clear(slopes, numbers - 1);
@@ -235,7 +231,7 @@ public final class ResponseSolver {
         }
         into[batteryAmps()] = solver.step.batteryAmps() / solver.netlist.circuit.blocks();
         into[chargeAmps()] = chargePart < 0 ? 0 : solver.step.partAmps(chargePart);
-        into[rpm()] = solver.step.radiansPerSecond() * RPM_PER_RADIAN_PER_SECOND;
+        into[rpm()] = solver.step.radiansPerSecond() * OperatingPoint.RPM_PER_RADIAN_PER_SECOND;
         into[rippleVolts()] = solver.step.rippleVolts();
         for (int i = 0; i < cables.length; i++) {
             into[nodes + CHANNELS + i] = solver.step.partAmps(cables[i]);

@@ -89,6 +89,11 @@ public final class SpiceNetlist {
                         prefix, part.id(), part.from(), part.to(), open ? 1 / Fault.OPEN_SIEMENS : values.ohms[i]);
             }
         }
+        coilsAndLoads(prefix);
+        devices(prefix);
+    }
+
+    private void coilsAndLoads(String prefix) {
         for (Solenoid s : netlist.solenoids) {
             text.resistor(
                     prefix,
@@ -110,6 +115,9 @@ public final class SpiceNetlist {
                         prefix, netlist.loads[i].id(), netlist.loads[i].from(), netlist.loads[i].to(), 1 / siemens);
             }
         }
+    }
+
+    private void devices(String prefix) {
         for (int i = 0; i < netlist.batteries.length; i++) {
             devices.battery(prefix, i);
         }

@@ -12,7 +12,8 @@ import java.util.List;
  * @param glowing true while the glow plugs draw
  */
 public record VehicleState(double celsius, double stateOfCharge, boolean glowing, List<Fault> faults) {
-    private static final double USUAL_CHARGE = 0.85;
+    /** The state of charge a vehicle comes with (docs/physics.md, battery). */
+    public static final double USUAL_CHARGE = 0.85;
 
     public VehicleState {
         if (!(stateOfCharge >= 0 && stateOfCharge <= 1)) {

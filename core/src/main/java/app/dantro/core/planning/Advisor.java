@@ -16,20 +16,6 @@ import java.util.UUID;
 
 /** From evidence to advice: call what is proven, prove what is nearly certain, else read what tells most. */
 public final class Advisor {
-    private static final int STANDBY = 4;
-    /** A suspect this likely is worth proving at once. */
-    private static final double PROVE_FROM = 0.80;
-    /** Below this nothing more is to be learned of a vehicle that is probably healthy. */
-    private static final double LEAST_BITS = 0.10;
-    /** Before giving up without a verdict, even a small step is worth a reading. */
-    private static final double LEAST_BITS_UNDECIDED = 0.04;
-
-    private static final int MOST_REPEATS = 3;
-    /** The likelier a healthy vehicle, the more a further reading has to tell. */
-    private static final double BITS_IF_HEALTHY = 0.14;
-
-    private static final double HEALTHY_ENOUGH = 0.60;
-
     private final Judgement judgement;
     private final Workplace workplace;
     private final Circuit circuit;
@@ -76,7 +62,7 @@ public final class Advisor {
     private Optional<Advice> proving() {
         return judgement
                 .leading()
-                .filter(part -> judgement.probability(part) >= PROVE_FROM)
+                .filter(part -> judgement.probability(part) >= Marks.PROVE_FROM)
                 .flatMap(this::proving);
     }
 
@@ -124,7 +110,7 @@ public final class Advisor {
         long taken = judgement.posterior().evidence().observations().stream()
                 .filter(o -> o.what().same(what))
                 .count();
-        return taken < MOST_REPEATS;
+        return taken < Marks.MOST_REPEATS;
     }
 
     private Observable observed(UUID reading) {
@@ -141,15 +127,17 @@ public final class Advisor {
     }
 
     private Advice searching() {
-        List<Proposal> best = InformationPlanner.propose(judgement.posterior(), workplace, STANDBY);
+        List<Proposal> best = InformationPlanner.propose(judgement.posterior(), workplace, Marks.STANDBY);
         double healthy = judgement.healthyOrAtTheBound();
-        double least = healthy < HEALTHY_ENOUGH ? LEAST_BITS_UNDECIDED : LEAST_BITS + BITS_IF_HEALTHY * healthy;
+        double least = healthy < Marks.HEALTHY_ENOUGH
+                ? Marks.LEAST_BITS_UNDECIDED
+                : Marks.LEAST_BITS + Marks.BITS_IF_HEALTHY * healthy;
         boolean useful = best.stream().anyMatch(p -> p.bits() > least);
         if (useful) {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }
         return doubted()
-                .orElseGet(() -> healthy >= HEALTHY_ENOUGH
+                .orElseGet(() -> healthy >= Marks.HEALTHY_ENOUGH
                         ? healthy()
                         : new Advice(judgement, Advice.Kind.UNDECIDED, Optional.empty(), List.of()));
     }

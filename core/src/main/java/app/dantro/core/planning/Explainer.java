@@ -4,7 +4,6 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.Suspicion;
@@ -24,17 +23,6 @@ import java.util.stream.Collectors;
 
 /** Gives a proposal its title, its reason and the meaning of its results. */
 final class Explainer {
-    /** A part this likely after a result is named by it; up to three are. */
-    private static final double ASSUMED_NAMED = 0.12;
-
-    private static final int MOST_NAMES = 3;
-    private static final double ASSUMED_IN_QUESTION = 0.02;
-    private static final double MOSTLY = 0.5;
-    /** Results closer than this tell nothing apart. */
-    private static final double ASSUMED_SAME_VOLTS = 1e-3;
-    /** A good part's share of the way to a faulty one's reading that still counts as good. */
-    private static final double ASSUMED_MARGIN = 0.1;
-
     private static final double DIGIT_VOLTS = 1e-3;
 
     private final Findings findings;
@@ -90,7 +78,8 @@ final class Explainer {
                 .map(part -> PlanReason.ACROSS.with(Quantity.named(part.name())))
                 .or(() -> wholeSide(what.condition(), pair))
                 .orElseGet(() -> PlanReason.POINT_TO_POINT.with(
-                        Quantity.named(capital(name(what.red()))), Quantity.named(name(what.black()))));
+                        Quantity.named(Reason.capital(PointName.of(circuit, what.red()))),
+                        Quantity.named(PointName.of(circuit, what.black()))));
     }
 
     private Optional<Reason> wholeSide(Condition condition, Pair pair) {
@@ -130,7 +119,7 @@ final class Explainer {
 
     private List<Reason> search(Observable.Volts what) {
         long suspects = judgement.ranked().stream()
-                .filter(p -> judgement.probability(p) >= ASSUMED_IN_QUESTION)
+                .filter(p -> judgement.probability(p) >= Marks.ASSUMED_IN_QUESTION)
                 .count();
         List<Reason> why = new ArrayList<>();
         why.add(suspects > 1 ? PlanReason.TELLS_MOST_OF.with(Quantity.count(suspects)) : PlanReason.TELLS_MOST.with());
@@ -159,14 +148,14 @@ final class Explainer {
     }
 
     private Reason meaning(Prospect prospect) {
-        if (prospect.healthy() >= MOSTLY) {
+        if (prospect.healthy() >= Marks.ASSUMED_MOSTLY) {
             return PlanReason.NO_FAULT_THERE.with();
         }
-        List<PartId> named = prospect.named(ASSUMED_NAMED);
-        if (named.isEmpty() || named.size() > MOST_NAMES) {
-            int all = prospect.named(ASSUMED_IN_QUESTION).size();
+        List<PartId> named = prospect.named(Marks.ASSUMED_NAMED);
+        if (named.isEmpty() || named.size() > Marks.MOST_NAMES) {
+            int all = prospect.named(Marks.ASSUMED_IN_QUESTION).size();
             List<PartId> top = prospect.named(0).stream().limit(2).toList();
-            return PlanReason.ONE_OF.with(Quantity.count(Math.max(all, MOST_NAMES)), listed(top));
+            return PlanReason.ONE_OF.with(Quantity.count(Math.max(all, Marks.MOST_NAMES)), listed(top));
         }
         return PlanReason.IT_IS.with(listed(named));
     }
@@ -178,24 +167,16 @@ final class Explainer {
     }
 
     private List<Outcome> proving(double good, double faulty) {
-        if (advice.part().isEmpty() || Math.abs(good - faulty) < ASSUMED_SAME_VOLTS) {
+        if (advice.part().isEmpty() || Math.abs(good - faulty) < Marks.ASSUMED_SAME_VOLTS) {
             return List.of();
         }
         double low = Math.min(Math.abs(good), Math.abs(faulty));
         double high = Math.max(Math.abs(good), Math.abs(faulty));
         double limit =
-                low > 0 ? Math.max(Math.sqrt(low * high), low + ASSUMED_MARGIN * (high - low)) : (low + high) / 2;
+                low > 0 ? Math.max(Math.sqrt(low * high), low + Marks.ASSUMED_MARGIN * (high - low)) : (low + high) / 2;
         boolean over = Math.abs(faulty) > Math.abs(good);
         Reason it = PlanReason.IT_IS.with(listed(List.of(advice.part().get())));
         Reason not = PlanReason.GOOD_OTHERWISE.with();
         return List.of(Outcome.over(limit, over ? it : not), Outcome.under(limit, over ? not : it));
-    }
-
-    private String name(PointId point) {
-        return circuit.point(point).orElseThrow().name();
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

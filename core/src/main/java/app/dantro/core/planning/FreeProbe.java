@@ -51,9 +51,9 @@ public final class FreeProbe {
                 black,
                 Condition.CRANKING,
                 PlanReason.POINT_TO_POINT.with(
-                        Quantity.named(HalfSplitPlanner.capital(
-                                name(findings.evidence().circuit(), red))),
-                        Quantity.named(name(findings.evidence().circuit(), black))),
+                        Quantity.named(
+                                Reason.capital(PointName.of(findings.evidence().circuit(), red))),
+                        Quantity.named(PointName.of(findings.evidence().circuit(), black))),
                 List.of(stretch.withFlow() ? PlanReason.OWN_CHOICE.with() : PlanReason.AGAINST_THE_FLOW.with()),
                 List.of(
                         Outcome.under(drop.upperVolts(), PlanReason.GOOD_AT.with(Quantity.amps(drop.amps()))),
@@ -73,7 +73,8 @@ public final class FreeProbe {
                 red,
                 black,
                 condition,
-                PlanReason.FROM_TO.with(Quantity.named(name(circuit, red)), Quantity.named(name(circuit, black))),
+                PlanReason.FROM_TO.with(
+                        Quantity.named(PointName.of(circuit, red)), Quantity.named(PointName.of(circuit, black))),
                 because(startersWire(findings, red, black), condition, volts),
                 outcomes(findings, red, black, condition),
                 volts,
@@ -112,12 +113,5 @@ public final class FreeProbe {
         return volts < 0
                 ? List.of(PlanReason.OWN_CHOICE.with(), PlanReason.MINUS_SIGN.with())
                 : List.of(PlanReason.OWN_CHOICE.with());
-    }
-
-    private static String name(Circuit circuit, PointId point) {
-        return circuit.point(point)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "There is no probe point (%s) in the circuit (%s).".formatted(point, circuit.id())))
-                .name();
     }
 }

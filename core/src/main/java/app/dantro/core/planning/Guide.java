@@ -14,8 +14,6 @@ import java.util.Optional;
  * @param standby the next best ones
  */
 public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> standby) {
-    private static final int STANDBY = 3;
-
     public Guide {
         standby = List.copyOf(standby);
     }
@@ -41,6 +39,6 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         return new Guide(
                 advice,
                 plans.stream().findFirst(),
-                plans.stream().skip(1).limit(STANDBY).toList());
+                plans.stream().skip(1).limit(Marks.STANDBY_BY_RULES).toList());
     }
 }

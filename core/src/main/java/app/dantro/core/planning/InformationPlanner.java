@@ -23,16 +23,6 @@ import java.util.TreeSet;
  * just one suspect is worth more than its information, since no part is called bad without one.
  */
 public final class InformationPlanner {
-    /** The quick figure may flatter one condition: the best of each are looked at. */
-    private static final int EXACT_PER_CONDITION = 4;
-
-    private static final double PROOF_BITS = 0.7;
-    private static final double DOUBTED = 0.15;
-    /** Effort of putting the leads where nobody would look for the fault. */
-    private static final double UNFAMILIAR = 1.0;
-    /** A bad start is looked for in the big current's way. */
-    private static final double UNFAMILIAR_FOR_A_START = 2.5;
-
     private static final Comparator<Proposal> BY_WORTH =
             Comparator.comparingDouble(Proposal::worth).reversed();
 
@@ -69,8 +59,8 @@ public final class InformationPlanner {
     /** Where nobody complains, nobody expects anything of a pair. */
     private static double unfamiliar(Complaint complaint) {
         return switch (complaint) {
-            case STARTING -> UNFAMILIAR_FOR_A_START;
-            case CHARGING, UNKNOWN -> UNFAMILIAR;
+            case STARTING -> Marks.UNFAMILIAR_FOR_A_START;
+            case CHARGING, UNKNOWN -> Marks.UNFAMILIAR;
             case NONE -> 0;
         };
     }
@@ -94,21 +84,21 @@ public final class InformationPlanner {
     }
 
     private static double worth(double bits, double proof, double cost) {
-        return (bits + PROOF_BITS * proof) / cost;
+        return (bits + Marks.PROOF_BITS * proof) / cost;
     }
 
     /** The few measurements of a condition that the quick figure likes best. */
     private List<Proposal> promising(Condition condition) {
         Outlook.Quick quick = outlook.quick(condition);
         double making = Cost.reading(condition, workplace.last());
-        List<Proposal> best = new ArrayList<>(EXACT_PER_CONDITION + 1);
+        List<Proposal> best = new ArrayList<>(Marks.EXACT_PER_CONDITION + 1);
         for (int i = 0; i < points.length; i++) {
             for (int j = i + 1; j < points.length; j++) {
                 double bits = quick.bits(i, j);
                 double cost = making + moving[i] + moving[j] + (familiarity.familiar(i, j) ? 0 : unfamiliar);
                 double worth = worth(bits, proves(condition) ? suspected[i * points.length + j] : 0, cost);
-                if (best.size() == EXACT_PER_CONDITION
-                        && worth <= best.get(EXACT_PER_CONDITION - 1).worth()) {
+                if (best.size() == Marks.EXACT_PER_CONDITION
+                        && worth <= best.get(Marks.EXACT_PER_CONDITION - 1).worth()) {
                     continue;
                 }
                 enter(best, new Proposal(new Observable.Volts(condition, points[i], points[j]), bits, cost, worth));
@@ -129,8 +119,8 @@ public final class InformationPlanner {
         }
         best.add(proposal);
         best.sort(BY_WORTH);
-        if (best.size() > EXACT_PER_CONDITION) {
-            best.remove(EXACT_PER_CONDITION);
+        if (best.size() > Marks.EXACT_PER_CONDITION) {
+            best.remove(Marks.EXACT_PER_CONDITION);
         }
     }
 
@@ -176,7 +166,7 @@ public final class InformationPlanner {
         List<Observation> taken = posterior.evidence().observations();
         List<Observable> all = new ArrayList<>();
         for (int i = 0; i < taken.size(); i++) {
-            if (posterior.slip(i) < DOUBTED) {
+            if (posterior.slip(i) < Marks.DOUBTED) {
                 all.add(taken.get(i).what());
             }
         }

@@ -6,6 +6,7 @@ import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.PlanReason;
@@ -24,13 +25,6 @@ import java.util.Optional;
 
 /** The battery comes first: charged, free of surface charge, each of several on its own, then under load. */
 final class BatterySteps {
-    private static final double LIKELIER_THAN_NOT = 0.5;
-    /** What a full block rests at and what a strong one holds while cranking, in V, for the results to expect. */
-    private static final double ASSUMED_FULL_VOLTS = 12.6;
-
-    private static final double ASSUMED_GOOD_CRANKING_VOLTS = 11.4;
-    private static final double ASSUMED_STRONG_VOLTS = 11;
-
     private BatterySteps() {}
 
     /** A battery that is proven faulty is not charged once more; one that lacks a cell is charged once before that. */
@@ -126,7 +120,7 @@ final class BatterySteps {
                         new Outcome(
                                 PlanReason.OVER.with(Quantity.volts(surface, 0.01)),
                                 ProcedureReason.SURFACE_READ_AGAIN.with())),
-                ASSUMED_FULL_VOLTS * work.blocks(),
+                StateOfCharge.RESTS_AT_VOLTS * work.blocks(),
                 charged);
     }
 
@@ -162,17 +156,18 @@ final class BatterySteps {
                 ProcedureReason.BATTERY_WHILE_CRANKING.with(),
                 List.of(ProcedureReason.OWN_RESISTANCE.with()),
                 List.of(
-                        Outcome.over(ASSUMED_STRONG_VOLTS * work.blocks(), ProcedureReason.STRONG_OR_HELD_BACK.with()),
+                        Outcome.over(
+                                Marks.ASSUMED_STRONG_VOLTS * work.blocks(), ProcedureReason.STRONG_OR_HELD_BACK.with()),
                         Outcome.under(limit, ProcedureReason.WEAK_OR_TOO_MUCH.with()),
                         new Outcome(ProcedureReason.NEAR_BASE.with(), ProcedureReason.NOT_REACHED.with())),
-                ASSUMED_GOOD_CRANKING_VOLTS * work.blocks(),
+                Marks.ASSUMED_GOOD_CRANKING_VOLTS * work.blocks(),
                 limit);
     }
 
     /** Nothing at hand would tell more, and it is likelier than not one of the batteries. */
     static Optional<Placed> flatOrWorn(Work work) {
         return work.judgement()
-                .flatMap(j -> j.leading().filter(part -> j.probability(part) >= LIKELIER_THAN_NOT))
+                .flatMap(j -> j.leading().filter(part -> j.probability(part) >= Marks.LIKELIER_THAN_NOT))
                 .filter(part -> isBattery(work, part))
                 .filter(part -> work.findings().standing(part) == Standing.SUSPECT)
                 .filter(part -> work.said().about(Topic.CHARGED_APART).isEmpty())

@@ -23,9 +23,6 @@ import java.util.Optional;
 
 /** Both sides of the starting loop in one reading each, then the walk along the one that fails. */
 final class SideSteps {
-    /** A path certified at less than this share of today's current is read again after a repair. */
-    private static final double ASSUMED_SAME_CURRENT_SHARE = 0.95;
-
     private SideSteps() {}
 
     static Optional<Placed> wholeReturn(Work work) {
@@ -62,7 +59,7 @@ final class SideSteps {
         }
         double today =
                 work.findings().posts(Condition.CRANKING).flatMap(Reading::amps).orElse(0.0);
-        return whole.healthy().amps() >= ASSUMED_SAME_CURRENT_SHARE * today;
+        return whole.healthy().amps() >= Marks.ASSUMED_SAME_CURRENT_SHARE * today;
     }
 
     private static ProbePlan plan(Work work, Side side, Reason why) {

@@ -13,9 +13,6 @@ import java.util.function.Function;
 
 /** The order of work on a starting circuit: battery, both sides, walk, repair, retest, complaint's own test. */
 final class StartingProcedure {
-    /** With less than this for a healthy vehicle a further fault is looked for before the case may close. */
-    private static final double ASSUMED_HEALTHY_ENOUGH = 0.5;
-
     /** A step that is due, or not. */
     private interface Rule extends Function<Work, Optional<Placed>> {}
 
@@ -77,7 +74,7 @@ final class StartingProcedure {
             return first(ADVISED, work);
         }
         boolean doubted = work.judgement()
-                .filter(j -> j.posterior().healthy() < ASSUMED_HEALTHY_ENOUGH)
+                .filter(j -> j.posterior().healthy() < Marks.ASSUMED_HEALTHY_ENOUGH)
                 .isPresent();
         return first(BY_DROPS, work).or(() -> doubted ? first(ADVISED, work) : Optional.empty());
     }

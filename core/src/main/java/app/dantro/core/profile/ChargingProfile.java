@@ -11,6 +11,7 @@ import app.dantro.core.circuit.Side;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
+import app.dantro.core.limits.School;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.profile.LoopProfile.Remainder;
@@ -32,8 +33,6 @@ import java.util.OptionalDouble;
 public final class ChargingProfile {
     static final Condition CONDITION = Condition.RAISED_LOADED;
     private static final double LEAST_SHARE = 1e-3;
-    /** The school of the sum, for 12 V (docs/job.md, limits by school). */
-    private static final double MOST_SUM_VOLTS = 0.5;
 
     private final Findings findings;
     private final Circuit circuit;
@@ -109,7 +108,7 @@ public final class ChargingProfile {
                 (known ? amps : healthy.nominal().amps(alternator.id())) - into,
                 known,
                 supply.wholeVolts().flatMap(s -> returns.wholeVolts().map(r -> s + r)),
-                MOST_SUM_VOLTS * circuit.blocks());
+                School.TOTAL_VOLTS * circuit.blocks());
     }
 
     /** What the batteries deliver between the posts, in A; those in series carry the same. */

@@ -3,6 +3,7 @@ package app.dantro.core.profile;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ResistanceRange;
+import app.dantro.core.inference.PreparedCircuit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,8 +14,6 @@ import java.util.function.ToDoubleFunction;
  * values, widened for parts under suspicion, updated with one sum at a time (sources.md [KALMAN], static case).
  */
 final class ResistanceEstimate {
-    private static final double WIDENING = 1.5;
-
     private final Map<PartId, Integer> positions = new HashMap<>();
     private final double[] meanOhms;
     private final double[][] covariance;
@@ -30,7 +29,7 @@ final class ResistanceEstimate {
             positions.put(parts.get(i).id(), i);
             ResistanceRange healthy = parts.get(i).resistance().healthyAt(celsius);
             meanOhms[i] = healthy.nominalOhms();
-            double spread = WIDENING * healthy.logSpread() * healthy.nominalOhms();
+            double spread = PreparedCircuit.WIDENING * healthy.logSpread() * healthy.nominalOhms();
             covariance[i][i] = square(Math.hypot(spread, suspicionOhms.applyAsDouble(parts.get(i))));
         }
     }

@@ -17,6 +17,7 @@ import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
+import app.dantro.core.network.StartingLoop;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.profile.LoopProfile.Remainder;
 import app.dantro.core.profile.LoopProfile.SideProfile;
@@ -32,8 +33,6 @@ import java.util.Optional;
 
 /** Works out the loop profile: measured steps as read, the others estimated with their band. */
 public final class StartingProfile {
-    private static final double ASSUMED_CURRENT_SPREAD = 0.25;
-
     private final Findings findings;
     private final SeriesLoop loop;
     private final double celsius;
@@ -178,7 +177,7 @@ public final class StartingProfile {
         for (DropVerdict verdict : findings.verdicts()) {
             if (verdict.answer() != DropAnswer.IMPLAUSIBLE && verdict.answer() != DropAnswer.NOT_PROVEN) {
                 double ohms = verdict.volts() / verdict.healthy().amps();
-                double spread = verdict.healthy().estimated() ? ASSUMED_CURRENT_SPREAD * ohms : 0;
+                double spread = verdict.healthy().estimated() ? StartingLoop.ASSUMED_CURRENT_SPREAD * ohms : 0;
                 double meter = MeterError.standardVolts(verdict.reading())
                         / verdict.healthy().amps();
                 estimate.observe(verdict.stretch().parts(), ohms, Math.hypot(meter, spread));

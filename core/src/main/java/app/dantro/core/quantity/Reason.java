@@ -36,6 +36,11 @@ public record Reason(Kind kind, List<Quantity> numbers) {
         return kind.template().formatted(numbers.stream().map(Quantity::words).toArray());
     }
 
+    /** Words as they begin a sentence. */
+    public static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
     /** Several reasons as one text. */
     public static String words(List<Reason> reasons) {
         return reasons.stream().map(Reason::words).collect(Collectors.joining(" "));

@@ -2,6 +2,9 @@ package app.dantro.core.reading;
 
 /** Ohm's law on a voltage drop (sources.md [OHM]). */
 public final class Drop {
+    /** Copper that shows less than this share of the least it loses was not what was read; ASSUMED, far below any meter. */
+    public static final double LEAST_OF_COPPER = 1.0 / 3;
+
     private Drop() {}
 
     /**

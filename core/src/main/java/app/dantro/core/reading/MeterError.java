@@ -5,10 +5,15 @@ public final class MeterError {
     /** Raised with every change of what is held of meters and clamps. */
     public static final int VERSION = 1;
 
-    private static final double ASSUMED_GAIN = 0.005;
+    /** Gain of a meter, ± as a share. */
+    public static final double ASSUMED_GAIN = 0.005;
+
     private static final double ASSUMED_DIGITS = 2;
-    private static final double ASSUMED_CRANKING_FLUTTER = 0.01;
-    private static final double ASSUMED_LEAST_VOLTS = 0.0005;
+    /** Flutter of a cranking engine, as a share. */
+    public static final double ASSUMED_CRANKING_FLUTTER = 0.01;
+    /** No reading is known better, in V. */
+    public static final double ASSUMED_LEAST_VOLTS = 0.0005;
+
     private static final double UNIFORM = Math.sqrt(3);
     /** Standard uncertainty of a clamp's gain, as a share (docs/physics.md, instruments). */
     public static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);

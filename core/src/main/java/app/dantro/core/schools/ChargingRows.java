@@ -21,9 +21,6 @@ import java.util.Optional;
 
 /** Whole sides of the charging loop under load, and both together (docs/job.md, limits by school). */
 final class ChargingRows {
-    /** Currents further apart are not one test. */
-    private static final double ASSUMED_SAME_CURRENT_SHARE = 0.1;
-
     private static final List<Condition> LOADED =
             List.of(Condition.RAISED_LOADED, Condition.FULL_OUTPUT, Condition.PILE_ALTERNATOR);
 
@@ -89,7 +86,7 @@ final class ChargingRows {
 
     private Row sum(Reading supply, Reading back) {
         SideLimit.Sum sum = SideLimit.Sum.of(supply, back);
-        double limit = SideLimit.TOTAL_VOLTS * circuit.blocks();
+        double limit = School.TOTAL_VOLTS * circuit.blocks();
         List<Ruling> rulings = List.of(
                 Ruling.most("Window, total", limit, sum.volts(), sum.errorVolts()),
                 Ruling.most("Total with pile", limit, sum.volts(), sum.errorVolts()));
@@ -125,7 +122,7 @@ final class ChargingRows {
         double b = back.flowingAmps().get();
         double more = Math.max(a, b);
         double sum = Math.abs(supply.volts()) * more / a + Math.abs(back.volts()) * more / b;
-        return Math.abs(a - b) <= ASSUMED_SAME_CURRENT_SHARE * more
+        return Math.abs(a - b) <= Marks.ASSUMED_SAME_CURRENT_SHARE * more
                 ? Optional.empty()
                 : Optional.of(SchoolReason.DIFFERENT_CURRENTS.with(
                         Quantity.amps(a), Quantity.amps(b), Quantity.amps(more), Quantity.volts(sum)));

@@ -5,6 +5,7 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.SchoolVerdict;
+import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.limits.VoltageWindow;
 import app.dantro.core.quantity.Quantile;
 import app.dantro.core.quantity.Quantity;
@@ -19,11 +20,6 @@ import java.util.Optional;
 
 /** The battery's posts: at rest, cranking, regulated, loaded (docs/job.md, limits by school). */
 final class PostRows {
-    /** One mark for every temperature, of a 12 V block. */
-    private static final double CRANKING_VOLTS = 9.6;
-    /** What a block rests at where nobody read it. */
-    private static final double ASSUMED_BASE_VOLTS = 12.6;
-
     private final CaseRecord record;
     private final Circuit circuit;
     private final int blocks;
@@ -42,7 +38,7 @@ final class PostRows {
         lowest().ifPresent(r -> rows.add(lowest(r)));
         record.posts(Condition.RAISED)
                 .ifPresent(r -> rows.add(window(SchoolReason.REGULATED_VOLTAGE, r, VoltageWindow.regulated())));
-        double baseVolts = base.map(r -> Math.abs(r.volts()) / blocks).orElse(ASSUMED_BASE_VOLTS);
+        double baseVolts = base.map(r -> Math.abs(r.volts()) / blocks).orElse(StateOfCharge.RESTS_AT_VOLTS);
         record.posts(Condition.RAISED_LOADED)
                 .ifPresent(r -> rows.add(window(SchoolReason.LOADED_VOLTAGE, r, VoltageWindow.loaded(baseVolts))));
         return rows;
@@ -67,7 +63,7 @@ final class PostRows {
         double error = error(reading);
         double volts = Math.abs(reading.volts());
         List<Ruling> rulings = List.of(
-                Ruling.least("9.6 for all", CRANKING_VOLTS * blocks, volts, error),
+                Ruling.least("9.6 for all", Marks.CRANKING_VOLTS * blocks, volts, error),
                 Ruling.least("By temperature", CrankingLimit.voltsAt(record.celsius(), blocks), volts, error));
         return Row.of(what.with(), reading, Optional.empty(), rulings).parted(List.of(SchoolReason.COLD_LOWERS.with()));
     }

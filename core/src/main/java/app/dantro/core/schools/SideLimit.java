@@ -10,9 +10,6 @@ import java.util.Optional;
 
 /** The conductor's own limit for parts in a row, and sums of two readings. */
 final class SideLimit {
-    /** By one school's total, in volts of a 12 V system (docs/job.md, limits by school). */
-    static final double TOTAL_VOLTS = 0.5;
-
     private SideLimit() {}
 
     /** The drop that healthy parts may show at the current that flowed, one of them at its worst. */

@@ -21,19 +21,6 @@ import java.util.Set;
  * is taken as it is.
  */
 final class ChargingSlips {
-    /** No rested or lightly loaded 12 V block shows more, surface charge included. */
-    private static final double RUNNING_FROM_VOLTS = 13.2;
-
-    /** Below this a drop is asked for its current, at 12 V and 24 V alike (docs/job.md, limits by school). */
-    private static final double UNLOADED_VOLTS = 0.03;
-
-    private static final double NEXT_TO_NOTHING_VOLTS = 1;
-    private static final double ASSUMED_BEYOND_RATING = 1.15;
-    /** Two readings that agree within this share, or this many volts, show the same. */
-    private static final double ASSUMED_SAME = 0.1;
-    /** Meanwhile the battery has filled and takes less. */
-    private static final long ASSUMED_STALE_MILLIS = 10 * 60_000L;
-
     private static final long MINUTE_MILLIS = 60_000;
     private static final Set<Condition> LOADED =
             EnumSet.of(Condition.IDLE_LOADED, Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
@@ -70,11 +57,11 @@ final class ChargingSlips {
     private boolean confirmed() {
         return counted.in(reading.condition()).across(reading.red(), reading.black()).stream()
                 .anyMatch(r -> Math.abs(Math.abs(r.volts()) - Math.abs(reading.volts()))
-                        <= Math.max(ASSUMED_SAME * Math.abs(r.volts()), ASSUMED_SAME));
+                        <= Math.max(Marks.ASSUMED_SAME * Math.abs(r.volts()), Marks.ASSUMED_SAME));
     }
 
     private Optional<Slip> engineOff() {
-        boolean running = Math.abs(reading.volts()) > RUNNING_FROM_VOLTS * circuit.blocks();
+        boolean running = Math.abs(reading.volts()) > Marks.RUNNING_FROM_VOLTS * circuit.blocks();
         if (!ENGINE_OFF.contains(reading.condition()) || !acrossSource() || !running) {
             return Optional.empty();
         }
@@ -87,7 +74,7 @@ final class ChargingSlips {
     }
 
     private Optional<Slip> noSource() {
-        boolean nothing = Math.abs(reading.volts()) < NEXT_TO_NOTHING_VOLTS;
+        boolean nothing = Math.abs(reading.volts()) < Marks.NEXT_TO_NOTHING_VOLTS;
         // Across the posts the starter's check asks, unless the engine runs.
         boolean asked = acrossPosts() && !reading.condition().running();
         if (!nothing || asked || !acrossSource() || reading.condition().pile()) {
@@ -103,7 +90,7 @@ final class ChargingSlips {
     private Optional<Slip> beyondRating() {
         double most = alternator.rating().maxAmps();
         return reading.amps()
-                .filter(amps -> reading.condition().running() && amps > ASSUMED_BEYOND_RATING * most)
+                .filter(amps -> reading.condition().running() && amps > Marks.ASSUMED_BEYOND_RATING * most)
                 .map(amps -> Slip.asking(
                         Kind.CURRENT,
                         List.of(SlipReason.BEYOND_RATING.with(Quantity.amps(amps), Quantity.amps(most))),
@@ -113,7 +100,7 @@ final class ChargingSlips {
 
     /** Next to nothing over a whole side is no fault and no proof: either little flows, or a lead has no contact. */
     private Optional<Slip> unloaded() {
-        boolean nothing = Math.abs(reading.volts()) < UNLOADED_VOLTS;
+        boolean nothing = Math.abs(reading.volts()) < Marks.UNLOADED_VOLTS;
         if (!nothing || !loadedWithoutCurrent() || !wholeSide()) {
             return Optional.empty();
         }
@@ -132,7 +119,7 @@ final class ChargingSlips {
         return counted.in(reading.condition())
                 .newest()
                 .map(last -> reading.takenAtMillis() - last.takenAtMillis())
-                .filter(millis -> millis > ASSUMED_STALE_MILLIS)
+                .filter(millis -> millis > Marks.ASSUMED_STALE_MILLIS)
                 .map(millis -> Slip.asking(
                         Kind.STALE,
                         List.of(SlipReason.READ_LATER.with(Quantity.count(millis / MINUTE_MILLIS))),

@@ -6,6 +6,7 @@ import app.dantro.core.quantity.Amount;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.DecimalMove;
+import app.dantro.core.reading.Drop;
 import app.dantro.core.reading.LoopClosure;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
@@ -16,19 +17,6 @@ import java.util.Optional;
 
 /** A point that slipped: against the sum around a loop, the drops beside it, or the conductor's own limit. */
 final class DecimalSlip {
-    private static final double FITS_SIGMAS = 2.5;
-    /** A sum is no better known than this share of itself. */
-    private static final double ASSUMED_LEAST_SHARE = 0.02;
-    /** Readings add up around a loop only if one current flowed; after a repair more flows than before. */
-    private static final double SAME_CURRENT = 1.1;
-    /** A piece may read this share more than the stretch around it before that is odd. */
-    private static final double ASSUMED_NESTED_SLACK = 0.15;
-
-    private static final double NOISE_SIGMAS = 3;
-    private static final double CORROBORATING_SHARE = 0.5;
-    /** Copper that shows less than this share of the least it loses was not what was read. */
-    private static final double ASSUMED_BELOW_COPPER = 1.0 / 3;
-
     private DecimalSlip() {}
 
     static Optional<Slip> asked(Entry entry) {
@@ -45,15 +33,15 @@ final class DecimalSlip {
     private static Optional<Slip> byClosure(Entry entry) {
         Readings together = entry.counted().where(r -> {
             double share = entry.currentShare(r);
-            return share > 1 / SAME_CURRENT && share < SAME_CURRENT;
+            return share > 1 / Marks.SAME_CURRENT_RATIO && share < Marks.SAME_CURRENT_RATIO;
         });
         double read = entry.reading().volts();
         return LoopClosure.around(entry.reading(), together.all())
                 .filter(sum -> sum.contradicts(read))
                 .flatMap(sum -> {
-                    double sigma = Math.max(sum.standardVolts(), ASSUMED_LEAST_SHARE * Math.abs(sum.volts()));
+                    double sigma = Math.max(sum.standardVolts(), Marks.ASSUMED_LEAST_SHARE * Math.abs(sum.volts()));
                     return DecimalMove.back()
-                            .filter(move -> Math.abs(read * move - sum.volts()) < FITS_SIGMAS * sigma)
+                            .filter(move -> Math.abs(read * move - sum.volts()) < Marks.FITS_SIGMAS * sigma)
                             .filter(move -> Math.abs(sum.volts()) > LoopClosure.OFF_VOLTS)
                             .boxed()
                             .findFirst()
@@ -66,12 +54,12 @@ final class DecimalSlip {
 
     private static Optional<Slip> byNeighbours(Entry entry) {
         double size = entry.size();
-        double noise = NOISE_SIGMAS * MeterError.standardVolts(entry.reading());
+        double noise = Marks.NOISE_SIGMAS * MeterError.standardVolts(entry.reading());
         for (Reading other : entry.drops()) {
             Stretch stretch = entry.loop().between(other.red(), other.black());
             double otherSize = Math.abs(other.volts()) * entry.currentShare(other);
-            double most = otherSize * (1 + ASSUMED_NESTED_SLACK);
-            double least = otherSize * (1 - ASSUMED_NESTED_SLACK);
+            double most = otherSize * (1 + Marks.ASSUMED_NESTED_SLACK);
+            double least = otherSize * (1 - Marks.ASSUMED_NESTED_SLACK);
             Quantity shown = Quantity.volts(other.volts(), other.typed().resolutionVolts());
             if (stretch.covers(entry.stretch()) && size > most + noise && size * 0.1 <= most) {
                 return Optional.of(slip(entry, 0.1, SlipReason.MORE_THAN_AROUND.with(entry.shown(), shown)));
@@ -86,7 +74,7 @@ final class DecimalSlip {
     private static Optional<Slip> byLimit(Entry entry) {
         HealthyDrop healthy = entry.healthy();
         double size = entry.size();
-        boolean belowCopper = !healthy.estimated() && size < ASSUMED_BELOW_COPPER * healthy.lowVolts();
+        boolean belowCopper = !healthy.estimated() && size < Drop.LEAST_OF_COPPER * healthy.lowVolts();
         if (belowCopper && healthy.holds(size * 10)) {
             return Optional.of(slip(entry, 10, SlipReason.LESS_THAN_COPPER.with(entry.shown(), current(healthy))));
         }
@@ -111,7 +99,7 @@ final class DecimalSlip {
             Stretch stretch = entry.loop().between(other.red(), other.black());
             boolean nested = stretch.covers(entry.stretch()) || entry.stretch().covers(stretch);
             double size = Math.abs(other.volts()) * entry.currentShare(other);
-            return nested && size >= CORROBORATING_SHARE * entry.size();
+            return nested && size >= Marks.CORROBORATING_SHARE * entry.size();
         });
     }
 

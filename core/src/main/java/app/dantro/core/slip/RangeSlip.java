@@ -11,9 +11,6 @@ import java.util.Optional;
 
 /** A value that the stated range cannot show. */
 final class RangeSlip {
-    /** A typed digit this much finer than the range's own is finer, not rounded. */
-    private static final double ASSUMED_FINER = 0.99;
-
     private RangeSlip() {}
 
     static Optional<Slip> asked(Entry entry) {
@@ -36,6 +33,6 @@ final class RangeSlip {
     }
 
     private static boolean tooFine(MeterRange range, Entry entry) {
-        return entry.reading().typed().resolutionVolts() < range.resolutionVolts() * ASSUMED_FINER;
+        return entry.reading().typed().resolutionVolts() < range.resolutionVolts() * Marks.ASSUMED_FINER;
     }
 }

@@ -13,15 +13,13 @@ import java.util.Optional;
 
 /** A drop against the flow. */
 final class SignSlip {
-    private static final double NOISE_SIGMAS = 3;
-
     private SignSlip() {}
 
     static Optional<Slip> asked(Entry entry) {
         Reading reading = entry.reading();
         Stretch stretch = entry.stretch();
         double withFlow = stretch.withFlow() ? reading.volts() : -reading.volts();
-        double noise = NOISE_SIGMAS * Math.max(reading.resolutionVolts(), MeterError.standardVolts(reading));
+        double noise = Marks.NOISE_SIGMAS * Math.max(reading.resolutionVolts(), MeterError.standardVolts(reading));
         if (withFlow >= -noise) {
             return Optional.empty();
         }

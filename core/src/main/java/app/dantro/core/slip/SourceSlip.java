@@ -11,22 +11,6 @@ import java.util.Optional;
 
 /** More than the battery has, or posts that show no battery. */
 final class SourceSlip {
-    /** Of a 12 V block (docs/job.md, slips to catch). */
-    private static final double HIGHEST_OPEN_CIRCUIT_VOLTS = 13.2;
-
-    private static final double HIGHEST_POST_VOLTS = 16;
-    private static final double LOWEST_POST_VOLTS = 5;
-    /** No alternator that runs away pulls a 12 V battery higher. */
-    private static final double ASSUMED_HIGHEST_OVERCHARGE_VOLTS = 20;
-
-    /** Between these a battery's posts were meant, per block. */
-    private static final double LOW_BATTERY_VOLTS = 8;
-
-    private static final double HIGH_BATTERY_VOLTS = 13.5;
-    /** A reading may exceed the base by its meter's error, or this. */
-    private static final double ASSUMED_SLACK_VOLTS = 0.1;
-
-    private static final double SLACK_SIGMAS = 3;
     private static final int BLOCK_VOLTS = 12;
 
     private SourceSlip() {}
@@ -34,12 +18,13 @@ final class SourceSlip {
     static Optional<Slip> asked(Entry entry) {
         int blocks = entry.loop().blocks();
         if (entry.loop().isPosts(entry.reading().red(), entry.reading().black())) {
-            return entry.size() > HIGHEST_POST_VOLTS * blocks || entry.size() < LOWEST_POST_VOLTS * blocks
+            return entry.size() > Marks.HIGHEST_POST_VOLTS * blocks || entry.size() < Marks.LOWEST_POST_VOLTS * blocks
                     ? postsDecimal(entry)
                     : Optional.empty();
         }
-        double source = entry.restVolts().orElse(HIGHEST_OPEN_CIRCUIT_VOLTS * blocks);
-        double slack = Math.max(ASSUMED_SLACK_VOLTS, SLACK_SIGMAS * MeterError.standardVolts(entry.reading()));
+        double source = entry.restVolts().orElse(Marks.HIGHEST_OPEN_CIRCUIT_VOLTS * blocks);
+        double slack =
+                Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.NOISE_SIGMAS * MeterError.standardVolts(entry.reading()));
         return entry.size() <= source + slack ? Optional.empty() : Optional.of(aboveSource(entry, source));
     }
 
@@ -61,11 +46,11 @@ final class SourceSlip {
     /** More than a vehicle of this system voltage shows anywhere. */
     static Optional<Slip> beyondSystem(Entry entry) {
         int blocks = entry.loop().blocks();
-        double highest = HIGHEST_POST_VOLTS * blocks;
+        double highest = Marks.HIGHEST_POST_VOLTS * blocks;
         if (entry.size() <= highest) {
             return Optional.empty();
         }
-        if (!entry.reading().condition().running() || entry.size() > ASSUMED_HIGHEST_OVERCHARGE_VOLTS * blocks) {
+        if (!entry.reading().condition().running() || entry.size() > Marks.ASSUMED_HIGHEST_OVERCHARGE_VOLTS * blocks) {
             return postsDecimal(entry);
         }
         boolean known =
@@ -82,12 +67,12 @@ final class SourceSlip {
     private static Optional<Slip> postsDecimal(Entry entry) {
         int blocks = entry.loop().blocks();
         Optional<Choice> meant = DecimalMove.back()
-                .filter(move -> entry.size() * move >= LOW_BATTERY_VOLTS * blocks)
-                .filter(move -> entry.size() * move <= HIGH_BATTERY_VOLTS * blocks)
+                .filter(move -> entry.size() * move >= Marks.LOW_BATTERY_VOLTS * blocks)
+                .filter(move -> entry.size() * move <= Marks.HIGH_BATTERY_VOLTS * blocks)
                 .boxed()
                 .findFirst()
                 .map(entry::moved);
-        boolean collapsed = entry.size() < LOWEST_POST_VOLTS * blocks
+        boolean collapsed = entry.size() < Marks.LOWEST_POST_VOLTS * blocks
                 && entry.reading().condition().starterCalled();
         if (meant.isEmpty() && collapsed) {
             return Optional.empty();

@@ -14,7 +14,6 @@ import java.util.Optional;
 /** What a verdict about an alternator's voltage names, by what regulates it (docs/decisions/0014). */
 record AlternatorName(String name, Optional<Reason> adds) {
     private static final String MACHINE = "alternator";
-    private static final double MOSTLY = 0.5;
 
     static AlternatorName of(Regulator regulator, Posterior posterior, PartId alternator, Statements said) {
         boolean volts = voltageWrong(posterior, alternator);
@@ -66,6 +65,6 @@ record AlternatorName(String name, Optional<Reason> adds) {
                 }
             }
         }
-        return volts > MOSTLY * all;
+        return volts > Marks.MOSTLY * all;
     }
 }

@@ -12,9 +12,6 @@ import java.util.List;
 
 /** What a battery's verdict needs: its base voltage, its volts while cranking, and the current it gave. */
 final class BatteryProof {
-    /** A dead cell takes 2.1 V (docs/physics.md, battery); half of that tells it from one that is merely flat. */
-    private static final double LOW_CELL_VOLTS = 1.05;
-
     private final Circuit circuit;
     private final Taken taken;
 
@@ -74,8 +71,8 @@ final class BatteryProof {
 
     /** A base voltage that a cell is missing from: then there is nothing to crank with. */
     boolean cellLow(Battery battery) {
-        double own = StateOfCharge.CHARGED_VOLTS - LOW_CELL_VOLTS;
-        double all = StateOfCharge.CHARGED_VOLTS * circuit.blocks() - LOW_CELL_VOLTS;
+        double own = StateOfCharge.CHARGED_VOLTS - Marks.LOW_CELL_VOLTS;
+        double all = StateOfCharge.CHARGED_VOLTS * circuit.blocks() - Marks.LOW_CELL_VOLTS;
         return taken.restsBelow(battery.positivePost(), battery.negativePost(), own)
                 || taken.restsBelow(circuit.plusPost(), circuit.minusPost(), all);
     }

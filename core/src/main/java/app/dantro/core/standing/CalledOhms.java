@@ -12,8 +12,6 @@ import java.util.Optional;
 
 /** What resistance a called wiring part has: as read across it, else as all readings together tell. */
 final class CalledOhms {
-    private static final double NO_CONNECTION_OHMS = 1000;
-
     private final Findings rules;
 
     CalledOhms(Findings rules) {
@@ -49,6 +47,6 @@ final class CalledOhms {
     }
 
     private static String words(double ohms) {
-        return ohms > NO_CONNECTION_OHMS ? "no connection" : Amount.ohms(ohms);
+        return ohms > Marks.NO_CONNECTION_OHMS ? "no connection" : Amount.ohms(ohms);
     }
 }

@@ -16,8 +16,6 @@ import java.util.Optional;
  * ones show, and no single reading carries the verdict alone (docs/decisions/0010, docs/decisions/0013).
  */
 final class CallingRule {
-    private static final int LOOKED_AT = 2;
-
     private final Judgement judgement;
     private final Posterior posterior;
     private final Circuit circuit;
@@ -30,7 +28,7 @@ final class CallingRule {
 
     Optional<PartId> called() {
         return judgement.ranked().stream()
-                .limit(LOOKED_AT)
+                .limit(Marks.LOOKED_AT)
                 .filter(this::nearlyCertain)
                 .filter(p -> judgement.proof().missing(p).isEmpty())
                 .filter(this::clearlyBeyondHealthy)

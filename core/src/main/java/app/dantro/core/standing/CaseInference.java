@@ -22,9 +22,6 @@ import java.util.OptionalDouble;
 
 /** What a case's record is to the inference: the readings that count, the complaint, whether the engine was seen to run. */
 public final class CaseInference {
-    private static final double CLAMP_STEP_AMPS = 1;
-    private static final double SHUNT_STEP_VOLTS = 1e-4;
-
     private CaseInference() {}
 
     /** The evidence of a case. After a repair the complaint it came with says nothing more. */
@@ -98,13 +95,13 @@ public final class CaseInference {
                         reading.id(),
                         new Observable.Volts(reading.condition(), cable.from(), cable.to()),
                         measured.amps() * Ammeter.ohms(cable, evidence.celsius()),
-                        SHUNT_STEP_VOLTS)));
+                        Marks.SHUNT_STEP_VOLTS)));
             } else {
                 all.add(new Observation(
                         reading.id(),
                         new Observable.Amps(reading.condition(), in.map(Part::id)),
                         measured.amps(),
-                        CLAMP_STEP_AMPS));
+                        Marks.CLAMP_STEP_AMPS));
             }
         }
         return all;

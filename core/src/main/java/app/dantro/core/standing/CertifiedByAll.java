@@ -17,8 +17,6 @@ import java.util.Optional;
  * and the current was measured with the one that speaks loudest.
  */
 final class CertifiedByAll {
-    private static final double DIGIT_VOLTS = 1e-3;
-
     private final Judgement judgement;
     private final Posterior posterior;
 
@@ -53,8 +51,11 @@ final class CertifiedByAll {
     /** Current in a part by the likeliest explanation, in the condition of an observation. */
     private double amps(Part part, Observation o) {
         Observable across = Observable.volts(o.what().condition(), part.from(), part.to());
-        double volts =
-                posterior.forecasts(1).get(0).expected(across, DIGIT_VOLTS).mean();
+        double volts = posterior
+                .forecasts(1)
+                .get(0)
+                .expected(across, Marks.DIGIT_VOLTS)
+                .mean();
         return volts / judgement.resistance(part).medianOhms();
     }
 }

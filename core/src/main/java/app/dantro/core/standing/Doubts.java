@@ -20,11 +20,6 @@ import java.util.Optional;
 
 /** Names the readings that no likely fault explains, with the slip that would. */
 final class Doubts {
-    private static final double FITS_SIGMAS = 3;
-    /** Where next to nothing is expected everything fits, and nothing is told. */
-    private static final double ASSUMED_LEAST_EXPECTED = 1e-4;
-
-    private static final double ASSUMED_NO_CONTACT_VOLTS = 0.005;
     private static final List<Condition> MISTAKEN =
             List.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD, Condition.RAISED);
 
@@ -88,7 +83,7 @@ final class Doubts {
         if (fits(-o.value(), expected)) {
             return DoubtReason.FITS_TURNED.with();
         }
-        if (Math.abs(o.value()) < ASSUMED_NO_CONTACT_VOLTS) {
+        if (Math.abs(o.value()) < Marks.ASSUMED_NO_CONTACT_VOLTS) {
             return DoubtReason.NO_CONTACT.with();
         }
         return MISTAKEN.stream()
@@ -102,19 +97,15 @@ final class Doubts {
     }
 
     private static boolean fits(double value, Forecast.Expected expected) {
-        return Math.abs(value - expected.mean()) < FITS_SIGMAS * Math.sqrt(expected.variance())
-                && Math.abs(expected.mean()) > ASSUMED_LEAST_EXPECTED;
+        return Math.abs(value - expected.mean()) < Marks.FITS_SIGMAS * Math.sqrt(expected.variance())
+                && Math.abs(expected.mean()) > Marks.ASSUMED_LEAST_EXPECTED;
     }
 
     private Quantity named(Observable what) {
         String name = what instanceof Observable.Volts volts
-                ? capital("%s to %s".formatted(name(volts.red()), name(volts.black())))
+                ? Reason.capital("%s to %s".formatted(name(volts.red()), name(volts.black())))
                 : what instanceof Observable.Speed ? "The speed" : "The clamp";
         return Quantity.named(name + ", " + what.condition().words() + ",");
-    }
-
-    private static String capital(String name) {
-        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
     private String name(PointId point) {

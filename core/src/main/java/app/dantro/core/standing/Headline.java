@@ -64,7 +64,8 @@ final class Headline {
             return StandingReason.LOOKED_NOT_BAD.with(
                     Quantity.named(look.topic().title()), Quantity.named(answer), name);
         }
-        Quantity words = Quantity.named(capital(first.suspicion().orElseThrow().words()));
+        Quantity words =
+                Quantity.named(Reason.capital(first.suspicion().orElseThrow().words()));
         return likely.size() == 1
                 ? StandingReason.LIKELIEST.with(words, name)
                 : StandingReason.LIKELIEST_OF.with(words, name, Quantity.count(likely.size() - 1L));
@@ -79,9 +80,5 @@ final class Headline {
             all.addAll(rules.because());
         }
         return all;
-    }
-
-    private static String capital(String word) {
-        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
     }
 }

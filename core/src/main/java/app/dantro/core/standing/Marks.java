@@ -1,5 +1,7 @@
 package app.dantro.core.standing;
 
+import app.dantro.core.network.Fault;
+
 /**
  * Every threshold of the standings. What is called faulty and when was chosen on simulated vehicles with hidden faults,
  * seeds and worlds in docs/judgement.md (docs/decisions/0010 and docs/decisions/0013).
@@ -64,6 +66,47 @@ final class Marks {
 
     static final int AT_THE_BOUND_LOOKED_AT = 4;
     static final int FORECASTS = 48;
+
+    /** From here what regulates is named with the machine (docs/decisions/0013). */
+    static final double MOSTLY = 0.5;
+
+    /** Half of what a dead cell takes tells it from one that is merely flat (docs/physics.md, battery). */
+    static final double LOW_CELL_VOLTS = 0.5 * Fault.DeadCell.VOLTS;
+
+    /** From here a part is said to have no connection (docs/physics.md, faults). */
+    static final double NO_CONNECTION_OHMS = 1000;
+
+    /** So many suspects are looked at for a call, the likeliest first (docs/decisions/0013). */
+    static final int LOOKED_AT = 2;
+
+    /** The last digit of a clamp, and of a meter across a cable (docs/physics.md, instruments). */
+    static final double CLAMP_STEP_AMPS = 1;
+
+    static final double SHUNT_STEP_VOLTS = 1e-4;
+
+    /** The last digit that is spoken, in V (docs/physics.md, instruments). */
+    static final double DIGIT_VOLTS = 1e-3;
+
+    /** A value that was meant fits within this (docs/job.md, slips to catch). */
+    static final double FITS_SIGMAS = 3;
+
+    /** Where next to nothing is expected everything fits, and nothing is told. */
+    static final double ASSUMED_LEAST_EXPECTED = 1e-4;
+
+    /** A probe without contact shows less than this. */
+    static final double ASSUMED_NO_CONTACT_VOLTS = 0.005;
+
+    /** Of the most current that flows in a part; with less a drop says nothing about it. */
+    static final double ASSUMED_LEAST_SHARE = 0.08;
+
+    /** A part this likely is named, up to so many; from the last on it is foretold what its repair would change. */
+    static final double ASSUMED_WORTH_NAMING = 0.02;
+
+    static final int MOST_NAMED = 5;
+    static final double ASSUMED_WORTH_FORESEEING = 0.3;
+
+    /** A figure that a repair moves by this share is shown (docs/decisions/0013). */
+    static final double TELLS = 0.02;
 
     private Marks() {}
 }

@@ -22,9 +22,6 @@ import java.util.List;
  * wiring part needs a reading across itself with a current flowing; a device needs what reaches it and what it delivers.
  */
 public final class Proof {
-    /** Of the most current that flows in a part; with less a drop says nothing about it. */
-    private static final double ASSUMED_LEAST_SHARE = 0.08;
-
     private final PreparedCircuit prepared;
     private final Circuit circuit;
     private final Taken taken;
@@ -114,6 +111,6 @@ public final class Proof {
     private boolean loaded(Part part, Condition condition) {
         double most = Math.max(
                 prepared.healthyAmps(part, Condition.CRANKING), prepared.healthyAmps(part, Condition.RAISED_LOADED));
-        return prepared.healthyAmps(part, condition) >= ASSUMED_LEAST_SHARE * most;
+        return prepared.healthyAmps(part, condition) >= Marks.ASSUMED_LEAST_SHARE * most;
     }
 }

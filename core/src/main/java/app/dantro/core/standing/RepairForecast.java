@@ -66,7 +66,7 @@ public record RepairForecast(
         double charge = findings.posts(Condition.REST)
                 .map(Reading::volts)
                 .map(volts -> BatteryModel.stateOfCharge(volts / findings.loop().blocks(), celsius))
-                .orElse(0.85);
+                .orElse(VehicleState.USUAL_CHARGE);
         VehicleState state = VehicleState.healthyAt(celsius).charged(charge);
         for (Map.Entry<PartId, Double> fault : added.entrySet()) {
             state = state.with(fault.getKey(), fault.getValue());

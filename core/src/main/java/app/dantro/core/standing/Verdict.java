@@ -29,10 +29,6 @@ public record Verdict(
         Map<PartId, DeviceGate> gates,
         Optional<WhatIf> whatIf,
         Optional<WhatIf> likeliest) {
-    private static final double ASSUMED_WORTH_NAMING = 0.02;
-    private static final int MOST = 5;
-    private static final double ASSUMED_WORTH_FORESEEING = 0.3;
-
     /** A part with the probability that it is at fault. */
     public record Ranked(PartId part, double probability) {}
 
@@ -58,7 +54,7 @@ public record Verdict(
                                 Collectors.toMap(PartFinding::part, p -> DeviceGate.of(findings, judgement, p.part()))),
                 suspects.stream()
                         .findFirst()
-                        .filter(p -> probability(p) >= ASSUMED_WORTH_FORESEEING)
+                        .filter(p -> probability(p) >= Marks.ASSUMED_WORTH_FORESEEING)
                         .flatMap(p -> WhatIf.of(judgement.posterior(), p.part())),
                 judgement.ranked().stream().findFirst().flatMap(p -> WhatIf.of(judgement.posterior(), p)));
     }
@@ -74,9 +70,9 @@ public record Verdict(
 
     private static List<PartFinding> suspects(Findings findings) {
         return findings.parts().stream()
-                .filter(p -> p.suspicion().isPresent() && probability(p) >= ASSUMED_WORTH_NAMING)
+                .filter(p -> p.suspicion().isPresent() && probability(p) >= Marks.ASSUMED_WORTH_NAMING)
                 .sorted(Comparator.comparingDouble(p -> -probability(p)))
-                .limit(MOST)
+                .limit(Marks.MOST_NAMED)
                 .toList();
     }
 

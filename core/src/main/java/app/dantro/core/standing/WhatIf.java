@@ -19,8 +19,6 @@ import java.util.Optional;
  * @param lines what changes enough to be read, now and afterwards
  */
 public record WhatIf(PartId part, List<Line> lines) {
-    private static final double TELLS = 0.02;
-
     public WhatIf {
         lines = List.copyOf(lines);
     }
@@ -83,9 +81,9 @@ public record WhatIf(PartId part, List<Line> lines) {
     }
 
     private static void add(List<Line> lines, Kind kind, String unit, Observable what, Forecast now, Forecast after) {
-        double before = Math.abs(now.expected(what, TELLS).mean());
-        double then = Math.abs(after.expected(what, TELLS).mean());
-        boolean changes = Math.abs(then - before) > (unit.equals("V") ? TELLS : 1);
+        double before = Math.abs(now.expected(what, Marks.TELLS).mean());
+        double then = Math.abs(after.expected(what, Marks.TELLS).mean());
+        boolean changes = Math.abs(then - before) > (unit.equals("V") ? Marks.TELLS : 1);
         if (changes && !Double.isNaN(before + then)) {
             lines.add(new Line(kind, what, unit, before, then));
         }

@@ -1,6 +1,5 @@
 package app.dantro.core.starting;
 
-import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -24,39 +23,17 @@ public final class BatteryRules {
     /** Least base voltage of a 12 V block for a starting test: three quarters charged (docs/job.md, battery). */
     public static final double CHARGED_VOLTS = StateOfCharge.CHARGED_VOLTS;
 
-    /** What 12.4 V speaks of in the model; a fuller battery has less resistance (docs/physics.md, battery). */
-    private static final double LEAST_STATE_OF_CHARGE = 0.65;
-
-    /** With less than this of the class's current a crank tells nothing of the battery. */
-    private static final double ASSUMED_LEAST_SHARE_OF_CLASS_CURRENT = 0.5;
-
-    private final Terms terms;
+    private final BatteryTerms terms;
     private final double leastAmps;
 
-    BatteryRules(Terms terms) {
+    BatteryRules(BatteryTerms terms) {
         this.terms = terms;
-        this.leastAmps = ASSUMED_LEAST_SHARE_OF_CLASS_CURRENT * terms.usualAmps;
+        this.leastAmps = Marks.ASSUMED_LEAST_SHARE_OF_CLASS_CURRENT * terms.usualAmps();
     }
-
-    /**
-     * What one battery is judged on.
-     *
-     * @param blocks 12 V blocks in series between the posts
-     * @param usualAmps what it delivers at least while cranking, in A
-     * @param ammeter where its current is measured
-     */
-    record Terms(
-            Battery battery,
-            String name,
-            int blocks,
-            double usualAmps,
-            double celsius,
-            Statements statements,
-            StartingReason ammeter) {}
 
     /** The rules for everything between the loop's posts. */
     static BatteryRules ofPosts(SeriesLoop loop, double celsius, Statements statements) {
-        return new BatteryRules(new Terms(
+        return new BatteryRules(new BatteryTerms(
                 loop.battery(),
                 "battery",
                 loop.blocks(),
@@ -89,7 +66,7 @@ public final class BatteryRules {
                     .missing(StartingReason.BASE_VOLTAGE.with());
         }
         Reading base = bases.newest().orElseThrow();
-        double chargedVolts = CHARGED_VOLTS * terms.blocks;
+        double chargedVolts = CHARGED_VOLTS * terms.blocks();
         if (base.volts() < chargedVolts) {
             return found(
                             Standing.NOT_PROVEN,
@@ -97,7 +74,7 @@ public final class BatteryRules {
                     .carriedBy(base.id())
                     .missing(StartingReason.CHARGED_BATTERY.with());
         }
-        if (surfaceCharged(bases, terms.blocks, terms.statements)) {
+        if (surfaceCharged(bases, terms.blocks(), terms.statements())) {
             return found(Standing.NOT_PROVEN, StartingReason.SURFACE_CHARGE.with(shown(base)))
                     .carriedBy(base.id())
                     .missing(StartingReason.BASE_AFTER_SURFACE.with());
@@ -114,13 +91,13 @@ public final class BatteryRules {
         List<UUID> ids = List.of(base.id(), crank.id());
         Optional<Double> amps = crank.amps().filter(a -> a >= leastAmps);
         if (amps.isEmpty()) {
-            double limit = CrankingLimit.voltsAt(terms.celsius, terms.blocks);
+            double limit = CrankingLimit.voltsAt(terms.celsius(), terms.blocks());
             boolean low = crank.volts() < limit;
             Reason why = StartingReason.WITHOUT_ITS_CURRENT.with(
-                    shown(crank), Quantity.volts(limit), Quantity.count(Math.round(terms.celsius)));
+                    shown(crank), Quantity.volts(limit), Quantity.count(Math.round(terms.celsius())));
             return found(low ? Standing.SUSPECT : Standing.NOT_PROVEN, why)
                     .carriedBy(ids)
-                    .missing(terms.ammeter.with());
+                    .missing(terms.ammeter().with());
         }
         double ohms = (base.volts() - crank.volts()) / amps.get();
         double upper = upperOhms();
@@ -148,11 +125,12 @@ public final class BatteryRules {
     }
 
     private double upperOhms() {
-        return terms.battery.internalOhms().upperOhms() * BatteryModel.ohmsFactor(LEAST_STATE_OF_CHARGE, terms.celsius);
+        return terms.battery().internalOhms().upperOhms()
+                * BatteryModel.ohmsFactor(StateOfCharge.CHARGED_SHARE, terms.celsius());
     }
 
     private PartFinding found(Standing standing, Reason... why) {
-        return PartFinding.open(terms.battery.id(), terms.name).as(standing, why);
+        return PartFinding.open(terms.battery().id(), terms.name()).as(standing, why);
     }
 
     private static Quantity shown(Reading reading) {

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.ClassCurrent;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.limits.Margin;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Current;
@@ -23,8 +24,6 @@ import java.util.stream.Stream;
  * @param shown both numbers with what they are held against
  */
 public record DrawMatrix(boolean held, Draw draw, List<Reason> shown) {
-    /** A maker's figure holds within about this share. */
-    private static final double ASSUMED_MAKERS_SPREAD = 0.15;
     /** A share's two standard deviations, in per cent. */
     private static final double TWO_SIGMAS_PERCENT = 200;
 
@@ -99,7 +98,7 @@ public record DrawMatrix(boolean held, Draw draw, List<Reason> shown) {
     private static DrawMatrix placed(Findings findings, Reading cranked) {
         OptionalDouble maker = findings.evidence().statements().figure(Topic.MAKER_DRAW);
         ClassCurrent usual = maker.isPresent()
-                ? new ClassCurrent(maker.getAsDouble(), ASSUMED_MAKERS_SPREAD)
+                ? new ClassCurrent(maker.getAsDouble(), Margin.MAKERS_SHARE)
                 : findings.loop().crankingAmps();
         double amps = cranked.amps().orElseThrow();
         double volts = Math.abs(cranked.volts());

@@ -20,15 +20,6 @@ import java.util.Optional;
  * match; in parallel each has a current of its own, and one that delivers next to none idles behind its link.
  */
 final class EachBattery {
-    /** Two blocks in series that rest further apart are not of one charge. */
-    private static final double ASSUMED_MATCHED_VOLTS = 0.2;
-    /** A dead cell takes about 2.1 V from a block; resting, the others make up for some of it. */
-    private static final double ASSUMED_CELL_LACKING_VOLTS = 1.8;
-    /** In parallel a healthy battery carries a fair share; below this part of it it idles. */
-    private static final double ASSUMED_IDLE_SHARE = 0.35;
-    /** While the starter pulls, an idle battery's own posts stay this much above the others'. */
-    private static final double ASSUMED_IDLE_VOLTS = 0.3;
-
     private final CaseRecord record;
     private final Circuit circuit;
     private final List<Battery> all;
@@ -56,11 +47,11 @@ final class EachBattery {
         Readings bases = across(battery, Condition.REST);
         double own = newestVolts(bases);
         Optional<Double> below = otherInSeries(battery).map(other -> other - own);
-        if (below.filter(v -> v >= ASSUMED_CELL_LACKING_VOLTS).isPresent()) {
+        if (below.filter(v -> v >= Marks.ASSUMED_CELL_LACKING_VOLTS).isPresent()) {
             return apart(battery, Standing.SUSPECT, StartingReason.CELL_LACKING)
                     .missing(StartingReason.SAME_AFTER_CHARGING.with());
         }
-        if (below.filter(v -> v >= ASSUMED_MATCHED_VOLTS).isPresent()) {
+        if (below.filter(v -> v >= Marks.ASSUMED_MATCHED_VOLTS).isPresent()) {
             return apart(battery, Standing.NOT_PROVEN, StartingReason.NOT_MATCHED)
                     .missing(StartingReason.BLOCKS_OF_ONE_CHARGE.with());
         }
@@ -103,7 +94,7 @@ final class EachBattery {
     private Optional<Reason> idle(Battery battery, Readings bases, Readings cranks) {
         Optional<Double> amps = cranks.newest().flatMap(Reading::amps);
         double fair = record.loop().crankingAmps().nominalAmps() / all.size();
-        if (amps.filter(a -> a < ASSUMED_IDLE_SHARE * fair).isPresent()) {
+        if (amps.filter(a -> a < Marks.ASSUMED_IDLE_SHARE * fair).isPresent()) {
             return Optional.of(StartingReason.IDLES_BY_CURRENT.with(Quantity.amps(amps.get()), Quantity.amps(fair)));
         }
         Optional<Double> others = all.stream()
@@ -112,15 +103,15 @@ final class EachBattery {
                 .map(r -> Math.abs(r.volts()))
                 .reduce(Newest::of);
         double held = newestVolts(cranks);
-        boolean above = others.filter(v -> held - v >= ASSUMED_IDLE_VOLTS).isPresent();
-        return above && newestVolts(bases) - held < ASSUMED_IDLE_VOLTS
+        boolean above = others.filter(v -> held - v >= Marks.ASSUMED_IDLE_VOLTS).isPresent();
+        return above && newestVolts(bases) - held < Marks.ASSUMED_IDLE_VOLTS
                 ? Optional.of(StartingReason.IDLES_BY_VOLTS.with(Quantity.volts(held), Quantity.volts(others.get())))
                 : Optional.empty();
     }
 
     private BatteryRules rules(Battery battery) {
         boolean series = circuit.blocks() > 1;
-        return new BatteryRules(new BatteryRules.Terms(
+        return new BatteryRules(new BatteryTerms(
                 battery,
                 battery.name(),
                 1,

@@ -23,9 +23,6 @@ import java.util.function.Predicate;
 
 /** Standing of the wiring parts from the answers to the drops (docs/job.md, when may a component be called faulty). */
 final class WiringRules {
-    /** Two readings name the same fault if the direct one takes at least this of what the longer one loses too much. */
-    private static final double AGREEING_SHARE = 0.5;
-
     private final Facts facts;
     private final double celsius;
     private final Set<PartId> suspects = new HashSet<>();
@@ -111,7 +108,7 @@ final class WiringRules {
     private boolean agrees(DropVerdict direct, DropVerdict witness) {
         double excess =
                 witness.volts() / witness.healthy().amps() - witness.stretch().nominalOhms(celsius);
-        return direct.volts() / direct.healthy().amps() >= AGREEING_SHARE * excess;
+        return direct.volts() / direct.healthy().amps() >= Marks.AGREEING_SHARE * excess;
     }
 
     private List<Reason> condemnation(Part part, DropVerdict direct, List<DropVerdict> witnesses) {

@@ -49,13 +49,23 @@ final class AnyCircuit {
                     ends[1],
                     contact(random.nextDouble() + 1e-4)));
         }
+        List<Device> devices = devices(n, random);
+        try {
+            return Optional.of(new Circuit("wild", "Wild", 12, node(n - 1), node(0), points, parts, devices));
+        } catch (IllegalArgumentException refused) {
+            assertThat(refused).hasMessageMatching("(?s).*\\(.+\\).*");
+            return Optional.empty();
+        }
+    }
+
+    private static List<Device> devices(int n, Random random) {
         PointId[] battery = ends(n, random);
         PointId[] starter = ends(n, random);
         PointId[] alternator = ends(n, random);
         PointId[] sense = random.nextBoolean() ? alternator : ends(n, random);
         PointId[] load = ends(n, random);
         PointId[] pile = ends(n, random);
-        List<Device> devices = List.of(
+        return List.of(
                 new Battery(
                         PartId.of("battery"),
                         "battery",
@@ -80,12 +90,6 @@ final class AnyCircuit {
                         new Alternator.Rating(110, Map.of(Condition.RAISED_LOADED, 0.95), 24, 0.02, 17)),
                 new Load(PartId.of("load"), "load", load[0], load[1], Load.constant(0.2), false),
                 new Pile(PartId.of("pile"), "pile", pile[0], pile[1], Map.of(Condition.PILE_STARTER, 100.0), 5e-3));
-        try {
-            return Optional.of(new Circuit("wild", "Wild", 12, node(n - 1), node(0), points, parts, devices));
-        } catch (IllegalArgumentException refused) {
-            assertThat(refused).hasMessageMatching("(?s).*\\(.+\\).*");
-            return Optional.empty();
-        }
     }
 
     static PointId[] ends(int n, Random random) {

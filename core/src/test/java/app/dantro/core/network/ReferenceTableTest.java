@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
 import org.junit.jupiter.params.provider.CsvFileSource;
 
 /** The tables of docs/physics.md, which an independent circuit simulator gave on the reference topology. */
@@ -25,7 +26,30 @@ class ReferenceTableTest extends Reference {
 
     @ParameterizedTest
     @CsvFileSource(resources = "/reference-classes.csv", numLinesToSkip = 3)
-    void eachClassCranksAndChargesAsTheTableSays(
+    void eachClassCranksAndChargesAsTheTableSays(ArgumentsAccessor cells) {
+        Row row = Row.of(cells);
+        var circuit = ReadyMadeCircuits.reference(row.id(), Sensing.INTERNAL);
+        Vehicles vehicle = new Vehicles(circuit);
+        OperatingPoint crank = vehicle.in(Condition.CRANKING);
+        close(vehicle.posts(crank), row.crankVolts());
+        close(amps(crank, "starter-cable"), row.crankAmps());
+        close(crank.rpm(), row.rpm());
+        close(between(crank, circuit.plusPost().value(), "motor-stud"), row.supplyDrop());
+        close(between(crank, "starter-case", "post-minus"), row.returnDrop());
+        OperatingPoint seized = vehicle.in(Condition.CRANKING, new Fault.Drag(STARTER, 30));
+        close(amps(seized, "starter-cable"), row.seizedAmps());
+        close(vehicle.posts(seized), row.seizedVolts());
+        assertThat(seized.rpm()).isZero();
+        assertThat(seized.limits()).containsExactly(Limit.STALLED);
+        OperatingPoint loaded = vehicle.in(Condition.RAISED_LOADED);
+        close(vehicle.posts(loaded), row.loadedVolts());
+        close(amps(loaded, "alternator"), row.alternatorAmps());
+        close(between(loaded, "bplus", circuit.plusPost().value()), row.chargeDrop());
+        close(between(loaded, "post-minus", "alternator-case"), row.chargeReturnDrop());
+    }
+
+    /** A row of the table: volts and amperes of a crank, of a seized engine, and of charging under load. */
+    record Row(
             String id,
             double crankVolts,
             double crankAmps,
@@ -38,24 +62,21 @@ class ReferenceTableTest extends Reference {
             double alternatorAmps,
             double chargeDrop,
             double chargeReturnDrop) {
-        var circuit = ReadyMadeCircuits.reference(id, Sensing.INTERNAL);
-        Vehicles vehicle = new Vehicles(circuit);
-        OperatingPoint crank = vehicle.in(Condition.CRANKING);
-        close(vehicle.posts(crank), crankVolts);
-        close(amps(crank, "starter-cable"), crankAmps);
-        close(crank.rpm(), rpm);
-        close(between(crank, circuit.plusPost().value(), "motor-stud"), supplyDrop);
-        close(between(crank, "starter-case", "post-minus"), returnDrop);
-        OperatingPoint seized = vehicle.in(Condition.CRANKING, new Fault.Drag(STARTER, 30));
-        close(amps(seized, "starter-cable"), seizedAmps);
-        close(vehicle.posts(seized), seizedVolts);
-        assertThat(seized.rpm()).isZero();
-        assertThat(seized.limits()).containsExactly(Limit.STALLED);
-        OperatingPoint loaded = vehicle.in(Condition.RAISED_LOADED);
-        close(vehicle.posts(loaded), loadedVolts);
-        close(amps(loaded, "alternator"), alternatorAmps);
-        close(between(loaded, "bplus", circuit.plusPost().value()), chargeDrop);
-        close(between(loaded, "post-minus", "alternator-case"), chargeReturnDrop);
+        static Row of(ArgumentsAccessor at) {
+            return new Row(
+                    at.getString(0),
+                    at.getDouble(1),
+                    at.getDouble(2),
+                    at.getDouble(3),
+                    at.getDouble(4),
+                    at.getDouble(5),
+                    at.getDouble(6),
+                    at.getDouble(7),
+                    at.getDouble(8),
+                    at.getDouble(9),
+                    at.getDouble(10),
+                    at.getDouble(11));
+        }
     }
 
     @Test

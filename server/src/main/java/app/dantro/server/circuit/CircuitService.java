@@ -2,7 +2,6 @@ package app.dantro.server.circuit;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PointId;
-import app.dantro.server.circuit.CircuitController.NewEdit;
 import app.dantro.server.circuit.CircuitController.NewVersion;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.job.Cases;

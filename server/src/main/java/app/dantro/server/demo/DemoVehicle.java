@@ -11,51 +11,33 @@ enum DemoVehicle {
     TAMBLIN(
             "Tamblin 14 box van",
             "petrol-body-return",
-            "cranks slowly after wet weeks",
-            Topic.SYMPTOM,
-            "SLOW",
-            Loop.STARTING,
+            new Told("cranks slowly after wet weeks", Topic.SYMPTOM, "SLOW", Loop.STARTING),
             new Fault.AddedResistance(PartId.of("strap-end-block"), 0.020)),
     HOBBING(
             "Hobbing Twin pickup",
             "twin-battery-diesel",
-            "one click, no crank",
-            Topic.SYMPTOM,
-            "CLICK",
-            Loop.STARTING,
+            new Told("one click, no crank", Topic.SYMPTOM, "CLICK", Loop.STARTING),
             new Fault.AddedResistance(PartId.of("stud-joint"), 0.40),
             new Fault.AddedResistance(PartId.of("link-joint-plus"), 0.15)),
     ORRERY(
             "Orrery Longbed flatbed",
             "truck-24v",
-            "batteries replaced twice in a year",
-            Topic.CHARGING_SYMPTOM,
-            "UNDERCHARGES",
-            Loop.CHARGING,
+            new Told("batteries replaced twice in a year", Topic.CHARGING_SYMPTOM, "UNDERCHARGES", Loop.CHARGING),
             new Fault.AddedResistance(PartId.of("fuse-joint-in"), 0.012)),
     PIPKIN(
             "Pipkin 250 quad",
             "motorcycle",
-            "flat after a short day",
-            Topic.CHARGING_SYMPTOM,
-            "UNDERCHARGES",
-            Loop.CHARGING,
+            new Told("flat after a short day", Topic.CHARGING_SYMPTOM, "UNDERCHARGES", Loop.CHARGING),
             new Fault.AddedResistance(PartId.of("frame-ground"), 0.10)),
     MARROW(
             "Marrow loader",
             "battery-behind-cab",
-            "charge lamp on",
-            Topic.CHARGING_SYMPTOM,
-            "LAMP_ON",
-            Loop.CHARGING,
+            new Told("charge lamp on", Topic.CHARGING_SYMPTOM, "LAMP_ON", Loop.CHARGING),
             new Fault.NoOutput(PartId.of("alternator"))),
     ELLERWICK(
             "Ellerwick estate",
             "computer-regulated",
-            "lamps too bright, battery smells",
-            Topic.CHARGING_SYMPTOM,
-            "OVERCHARGES",
-            Loop.CHARGING,
+            new Told("lamps too bright, battery smells", Topic.CHARGING_SYMPTOM, "OVERCHARGES", Loop.CHARGING),
             new Fault.AddedResistance(PartId.of("computer-ground-wire"), 0.30));
 
     final String vehicle;
@@ -68,20 +50,16 @@ enum DemoVehicle {
     final Loop concern;
     final List<Fault> faults;
 
-    DemoVehicle(
-            String vehicle,
-            String circuit,
-            String complaint,
-            Topic symptom,
-            String answer,
-            Loop concern,
-            Fault... faults) {
+    /** The complaint in the customer's words, and as it was tapped. */
+    private record Told(String words, Topic symptom, String answer, Loop concern) {}
+
+    DemoVehicle(String vehicle, String circuit, Told told, Fault... faults) {
         this.vehicle = vehicle;
         this.circuit = circuit;
-        this.complaint = complaint;
-        this.symptom = symptom;
-        this.answer = answer;
-        this.concern = concern;
+        this.complaint = told.words;
+        this.symptom = told.symptom;
+        this.answer = told.answer;
+        this.concern = told.concern;
         this.faults = List.of(faults);
     }
 }

@@ -25,6 +25,7 @@ import app.dantro.server.reading.ReadingDesk;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.Simulation;
+import app.dantro.server.store.SimulationStore;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.store.StoredReading.Source;
 import app.dantro.server.store.StoredRepair;
@@ -51,6 +52,7 @@ class DemoWorkshop implements ApplicationRunner {
     private static final int MOST_STEPS = 25;
 
     private final CaseStore cases;
+    private final SimulationStore simulations;
     private final Cases files;
     private final ReadingDesk readings;
     private final Events events;
@@ -59,12 +61,14 @@ class DemoWorkshop implements ApplicationRunner {
 
     DemoWorkshop(
             CaseStore cases,
+            SimulationStore simulations,
             Cases files,
             ReadingDesk readings,
             Events events,
             SimulatedInstruments instruments,
             Clock clock) {
         this.cases = cases;
+        this.simulations = simulations;
         this.files = files;
         this.readings = readings;
         this.events = events;
@@ -108,7 +112,7 @@ class DemoWorkshop implements ApplicationRunner {
         long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
         CaseHead head = new CaseHead(id, vehicle, complaint, concern, CELSIUS, BY, at);
         cases.add(head, CircuitFormat.readyMade(circuit), files.basis());
-        cases.add(Simulation.hidden(id, faults, STATE_OF_CHARGE, vehicle.hashCode() & 0xffff));
+        simulations.add(Simulation.hidden(id, faults, STATE_OF_CHARGE, vehicle.hashCode() & 0xffff));
         return id;
     }
 

@@ -15,6 +15,7 @@ import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.Circuits;
 import app.dantro.server.store.Simulation;
+import app.dantro.server.store.SimulationStore;
 import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.store.StoredReading;
@@ -23,15 +24,16 @@ import app.dantro.server.store.StoredStatement;
 import app.dantro.server.store.StoredTest;
 import app.dantro.server.view.CaseView;
 import java.time.Clock;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Cases out of case files and back. Readings go through the same door as typed ones. */
+/** Cases out of case files. Readings go through the same door as typed ones. */
 @Service
 class CaseImport {
     private final CaseStore cases;
+    private final CaseExport export;
+    private final SimulationStore simulations;
     private final BasisStore bases;
     private final Circuits circuits;
     private final Cases files;
@@ -42,6 +44,8 @@ class CaseImport {
 
     CaseImport(
             CaseStore cases,
+            CaseExport export,
+            SimulationStore simulations,
             BasisStore bases,
             Circuits circuits,
             Cases files,
@@ -53,6 +57,8 @@ class CaseImport {
         this.events = events;
         this.circuits = circuits;
         this.cases = cases;
+        this.export = export;
+        this.simulations = simulations;
         this.bases = bases;
         this.files = files;
         this.readings = readings;
@@ -88,11 +94,11 @@ class CaseImport {
                 cases.addExtensions(id, document.extensions());
             }
             if (!document.state().equals(VehicleState.healthyAt(document.state().celsius()))) {
-                cases.add(simulation(id, document.state()));
+                simulations.add(simulation(id, document.state()));
             }
         } else {
             file = files.load(id);
-            if (!document(file).equalsIgnoringEvents(document)) {
+            if (!export.document(file).equalsIgnoringEvents(document)) {
                 throw ProblemException.conflict(
                         "Another case has this id (%s). Make a new id for a new case.".formatted(id));
             }
@@ -120,37 +126,5 @@ class CaseImport {
                 state.glowing(),
                 true,
                 id.getLeastSignificantBits() & 0xffff);
-    }
-
-    /** The case file of a case: what was stated and read, without the hidden faults of a simulated vehicle. */
-    CaseDocument document(StoredCase file) {
-        List<Reading> counted = file.readings().stream()
-                .filter(r -> !file.isStruck(r.reading().id()))
-                .map(StoredReading::reading)
-                .toList();
-        return new CaseDocument(
-                file.record().vehicle(),
-                file.record().complaint(),
-                file.record().concern(),
-                file.circuit(),
-                file.onCircuit().json(),
-                file.simulation()
-                        .filter(Simulation::stated)
-                        .map(s -> s.state(file.record().celsius()))
-                        .orElseGet(() -> VehicleState.healthyAt(file.record().celsius())),
-                counted,
-                new Happened(
-                        file.repairs().stream()
-                                .map(StoredRepair::repair)
-                                .filter(r -> !file.isStruck(r.id()))
-                                .toList(),
-                        file.tests().stream()
-                                .map(StoredTest::test)
-                                .filter(t -> !file.isStruck(t.id()))
-                                .toList(),
-                        file.standing().stream().map(StoredStatement::statement).toList()),
-                file.basis().map(StoredBasis::basis),
-                file.closing().map(StoredBasis.Closing::said),
-                cases.findExtensions(file.record().id()).orElse(""));
     }
 }

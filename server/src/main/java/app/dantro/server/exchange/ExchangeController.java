@@ -32,18 +32,20 @@ import org.springframework.web.bind.annotation.RestController;
 class ExchangeController {
     private final Cases files;
     private final CaseImport imports;
+    private final CaseExport export;
     private final OrderOfWork order;
 
-    ExchangeController(Cases files, CaseImport imports, OrderOfWork order) {
+    ExchangeController(Cases files, CaseImport imports, CaseExport export, OrderOfWork order) {
         this.order = order;
         this.files = files;
         this.imports = imports;
+        this.export = export;
     }
 
     /** The case as a case file. What is wrong with a simulated vehicle is not in it. */
     @GetMapping(path = "/cases/{caseId}/file", produces = MediaType.APPLICATION_JSON_VALUE)
     String file(@PathVariable UUID caseId) {
-        return CaseFormat.write(imports.document(files.load(caseId)));
+        return CaseFormat.write(export.document(files.load(caseId)));
     }
 
     /** Opens a case from a case file; the same file under the same id does no harm. */

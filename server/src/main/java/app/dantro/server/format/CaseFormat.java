@@ -18,6 +18,20 @@ import java.util.UUID;
 public final class CaseFormat {
     private static final String FORMAT = "dantro-case";
     private static final int VERSION = 1;
+    private static final String[] FIELDS = {
+        "format",
+        "version",
+        "vehicle",
+        "state",
+        "circuit",
+        "faults",
+        "readings",
+        "repairs",
+        "tests",
+        "statements",
+        "basis",
+        "closing"
+    };
 
     private CaseFormat() {}
 
@@ -37,19 +51,7 @@ public final class CaseFormat {
 
     private static CaseDocument parse(String json, EntryIds ids) {
         JsonFields file = JsonFields.of(JsonFields.tree(json), "$");
-        file.knows(
-                "format",
-                "version",
-                "vehicle",
-                "state",
-                "circuit",
-                "faults",
-                "readings",
-                "repairs",
-                "tests",
-                "statements",
-                "basis",
-                "closing");
+        file.knows(FIELDS);
         checkHead(file);
         JsonNode circuitNode = file.node("circuit")
                 .orElseThrow(() -> new BadFile("$.circuit", "This field is missing; it must be an object."));
@@ -57,12 +59,7 @@ public final class CaseFormat {
         VehicleState state = StateFormat.read(file, circuit);
         List<Reading> readings = ReadingFormat.read(file, circuit, ids);
         Happened happened = HappenedFormat.read(file, circuit, ids);
-        Optional<JsonFields> vehicle = file.optionalObject("vehicle");
-        String name = vehicle.flatMap(v -> v.optionalText("name")).orElse(circuit.title());
-        String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
-        Loop concern =
-                vehicle.map(v -> v.choice("concern", Loop.class, Loop.STARTING)).orElse(Loop.STARTING);
-        vehicle.ifPresent(JsonFields::done);
+        Vehicle vehicle = vehicle(file, circuit);
         Optional<Basis> basis = file.optionalObject("basis").map(BasisFormat::read);
         Optional<AsSaid> closing = file.optionalObject("closing").map(SaidFormat::read);
         if (closing.isPresent() && basis.isEmpty()) {
@@ -71,9 +68,9 @@ public final class CaseFormat {
         String extensions = file.node("extensions").map(JsonNode::toString).orElse("");
         file.done();
         return new CaseDocument(
-                name,
-                complaint,
-                concern,
+                vehicle.name,
+                vehicle.complaint,
+                vehicle.concern,
                 circuit,
                 circuitNode.toString(),
                 state,
@@ -82,6 +79,18 @@ public final class CaseFormat {
                 basis,
                 closing,
                 extensions);
+    }
+
+    private record Vehicle(String name, String complaint, Loop concern) {}
+
+    private static Vehicle vehicle(JsonFields file, Circuit circuit) {
+        Optional<JsonFields> vehicle = file.optionalObject("vehicle");
+        String name = vehicle.flatMap(v -> v.optionalText("name")).orElse(circuit.title());
+        String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
+        Loop concern =
+                vehicle.map(v -> v.choice("concern", Loop.class, Loop.STARTING)).orElse(Loop.STARTING);
+        vehicle.ifPresent(JsonFields::done);
+        return new Vehicle(name, complaint, concern);
     }
 
     /** The file of a case. */

@@ -18,17 +18,7 @@ final class DeviceWriter {
     static ObjectNode write(Device device) {
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
         if (device instanceof Battery b) {
-            begin(json, "battery", b)
-                    .put("positive_post", b.positivePost().value())
-                    .put("negative_post", b.negativePost().value())
-                    .put("ohms", b.internalOhms().nominalOhms())
-                    .put("spread", b.internalOhms().logSpread())
-                    .put("amp_hours", b.ampHours());
-            b.stated()
-                    .ifPresent(s -> json.putObject("source")
-                            .put("volts", s.volts())
-                            .put("discharge_ohms", s.dischargeOhms())
-                            .put("charge_ohms", s.chargeOhms()));
+            writeBattery(json, b);
         } else if (device instanceof Starter s) {
             begin(json, "starter", s)
                     .put("motor_stud", s.motorStud().value())
@@ -38,15 +28,7 @@ final class DeviceWriter {
                     .put("drag_newton_metres", s.motor().dragNewtonMetres())
                     .put("drag_newton_metre_seconds", s.motor().dragNewtonMetreSeconds());
         } else if (device instanceof Solenoid s) {
-            begin(json, "solenoid", s)
-                    .put("trigger", s.trigger().value())
-                    .put("ground", s.ground().value())
-                    .put("motor_stud", s.motorStud().value())
-                    .put("contacts", s.contacts().value())
-                    .put("hold_ohms", s.coils().holdOhms())
-                    .put("pull_in_ohms", s.coils().pullInOhms())
-                    .put("pull_in_volts", s.coils().pullInVolts())
-                    .put("hold_volts", s.coils().holdVolts());
+            writeSolenoid(json, s);
         } else if (device instanceof Alternator a) {
             writeAlternator(json, a);
         } else if (device instanceof Load l) {
@@ -61,6 +43,32 @@ final class DeviceWriter {
             json.put("least_ohms", p.leastOhms());
         }
         return json;
+    }
+
+    private static void writeBattery(ObjectNode json, Battery b) {
+        begin(json, "battery", b)
+                .put("positive_post", b.positivePost().value())
+                .put("negative_post", b.negativePost().value())
+                .put("ohms", b.internalOhms().nominalOhms())
+                .put("spread", b.internalOhms().logSpread())
+                .put("amp_hours", b.ampHours());
+        b.stated()
+                .ifPresent(s -> json.putObject("source")
+                        .put("volts", s.volts())
+                        .put("discharge_ohms", s.dischargeOhms())
+                        .put("charge_ohms", s.chargeOhms()));
+    }
+
+    private static void writeSolenoid(ObjectNode json, Solenoid s) {
+        begin(json, "solenoid", s)
+                .put("trigger", s.trigger().value())
+                .put("ground", s.ground().value())
+                .put("motor_stud", s.motorStud().value())
+                .put("contacts", s.contacts().value())
+                .put("hold_ohms", s.coils().holdOhms())
+                .put("pull_in_ohms", s.coils().pullInOhms())
+                .put("pull_in_volts", s.coils().pullInVolts())
+                .put("hold_volts", s.coils().holdVolts());
     }
 
     private static void writeAlternator(ObjectNode json, Alternator a) {

@@ -13,6 +13,7 @@ import app.dantro.server.store.CircuitStore;
 import app.dantro.server.store.EventStore;
 import app.dantro.server.store.PhotoStore;
 import app.dantro.server.store.ReadingStore;
+import app.dantro.server.store.SimulationStore;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.view.CaseCard;
 import app.dantro.server.view.CaseView;
@@ -28,6 +29,7 @@ public class Cases {
     private final ReadingStore readings;
     private final EventStore events;
     private final PhotoStore photos;
+    private final SimulationStore simulations;
     private final BasisStore basisStore;
     private final Bases bases;
     private final Assessments assessments;
@@ -38,6 +40,7 @@ public class Cases {
             ReadingStore readings,
             EventStore events,
             PhotoStore photos,
+            SimulationStore simulations,
             BasisStore basisStore,
             Bases bases,
             Assessments assessments) {
@@ -46,6 +49,7 @@ public class Cases {
         this.readings = readings;
         this.events = events;
         this.photos = photos;
+        this.simulations = simulations;
         this.basisStore = basisStore;
         this.bases = bases;
         this.assessments = assessments;
@@ -119,6 +123,6 @@ public class Cases {
                 photos.findByCase(id),
                 events.findStrikes(id),
                 basisStore.find(id),
-                cases.findSimulation(id)));
+                simulations.find(id)));
     }
 }

@@ -35,21 +35,11 @@ final class PlannerStrategy implements Strategy {
                     job.observations, complaint, Optional.of(job.vehicle.starts()), job.repairs > 0, charged);
             boolean low = base < (charged ? CRANKABLE_VOLTS : CHARGED_VOLTS) * job.circuit.blocks();
             Advice advice = Advisor.advise(prepared, evidence, workplace(job, low));
-            switch (advice.kind()) {
-                case REPAIR -> {
-                    return Call.repair(advice.part().orElseThrow(), proof);
-                }
-                case HEALTHY -> {
-                    if (!low || charged) {
-                        return Call.healthy(proof);
-                    }
-                }
-                case UNDECIDED -> {
-                    if (!low || charged) {
-                        return Call.undecided(proof);
-                    }
-                }
-                default -> {}
+            boolean chargedFirst = low && !charged;
+            Optional<Call> called =
+                    chargedFirst && advice.kind() != Advice.Kind.REPAIR ? Optional.empty() : called(advice, proof);
+            if (called.isPresent()) {
+                return called.get();
             }
             if (job.readings - before >= MOST_READINGS) {
                 return Call.undecided(proof);
@@ -58,7 +48,7 @@ final class PlannerStrategy implements Strategy {
             if (flatByReadings && charged) {
                 return Call.undecided(proof);
             }
-            if (low && !charged || flatByReadings) {
+            if (chargedFirst || flatByReadings) {
                 Optional<PartId> flat = job.charged();
                 if (flat.isPresent()) {
                     return Call.repair(flat.get(), proof);
@@ -70,6 +60,16 @@ final class PlannerStrategy implements Strategy {
             proof += advice.kind() == Advice.Kind.SEARCH ? 0 : 1;
             job.read(advice.proposals().get(0).what());
         }
+    }
+
+    /** What the advice ends the search with, if it does. */
+    private static Optional<Call> called(Advice advice, int proof) {
+        return switch (advice.kind()) {
+            case REPAIR -> Optional.of(Call.repair(advice.part().orElseThrow(), proof));
+            case HEALTHY -> Optional.of(Call.healthy(proof));
+            case UNDECIDED -> Optional.of(Call.undecided(proof));
+            default -> Optional.empty();
+        };
     }
 
     static Workplace workplace(Job job, boolean low) {

@@ -1,0 +1,70 @@
+package app.dantro.core.planning;
+
+/** Every mark of the planning; found on simulated vehicles (docs/decisions/0013). */
+final class Marks {
+    /** How many readings stand by after the next one (docs/decisions/0013). */
+    static final int STANDBY = 4;
+
+    /** A suspect this likely is worth proving at once (docs/decisions/0013). */
+    static final double PROVE_FROM = 0.80;
+
+    /** Below this nothing more is to be learned of a vehicle that is probably healthy (docs/decisions/0013). */
+    static final double LEAST_BITS = 0.10;
+
+    /** Before giving up without a verdict, even a small step is worth a reading (docs/decisions/0013). */
+    static final double LEAST_BITS_UNDECIDED = 0.04;
+
+    /** The same reading is asked for so often at most (docs/decisions/0013). */
+    static final int MOST_REPEATS = 3;
+
+    /** The likelier a healthy vehicle, the more a further reading has to tell (docs/decisions/0013). */
+    static final double BITS_IF_HEALTHY = 0.14;
+
+    /** From here a vehicle is probably healthy (docs/decisions/0013). */
+    static final double HEALTHY_ENOUGH = 0.60;
+
+    /** A part this likely after a result is named by it; up to three are. */
+    static final double ASSUMED_NAMED = 0.12;
+
+    /** More names than this nobody reads under the bonnet (docs/decisions/0013). */
+    static final int MOST_NAMES = 3;
+
+    /** A part less likely than this is in question no more. */
+    static final double ASSUMED_IN_QUESTION = 0.02;
+
+    /** From here a result means mostly that. */
+    static final double ASSUMED_MOSTLY = 0.5;
+
+    /** Results closer than this tell nothing apart. */
+    static final double ASSUMED_SAME_VOLTS = 1e-3;
+
+    /** A good part's share of the way to a faulty one's reading that still counts as good. */
+    static final double ASSUMED_MARGIN = 0.1;
+
+    /** How many readings stand by while the drops alone speak (docs/decisions/0005). */
+    static final int STANDBY_BY_RULES = 3;
+
+    /** Effort of a reading and of the crank it needs, in units of the easiest lead (docs/decisions/0005). */
+    static final double READING_COST = 1;
+
+    static final double CRANK_COST = 3;
+
+    /** A reading that loses half of what the failing stretch loses too much has the fault inside. */
+    static final double ASSUMED_HALF = 0.5;
+
+    /** The quick figure may flatter one condition: the best of each are looked at (docs/decisions/0013). */
+    static final int EXACT_PER_CONDITION = 4;
+
+    /** A reading that proves what is suspected is worth this much more (docs/decisions/0013). */
+    static final double PROOF_BITS = 0.7;
+
+    /** From here a reading is doubted, and read again first (docs/decisions/0013). */
+    static final double DOUBTED = 0.15;
+
+    /** Effort of putting the leads where nobody would look for the fault; a bad start is looked for in the big current's way (docs/decisions/0013). */
+    static final double UNFAMILIAR = 1.0;
+
+    static final double UNFAMILIAR_FOR_A_START = 2.5;
+
+    private Marks() {}
+}

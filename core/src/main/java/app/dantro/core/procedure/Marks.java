@@ -1,0 +1,20 @@
+package app.dantro.core.procedure;
+
+/** Every mark of the order of work. */
+final class Marks {
+    /** By all readings the battery is charged apart from here (docs/decisions/0010). */
+    static final double LIKELIER_THAN_NOT = 0.5;
+
+    /** What a good block, and a strong one, holds while cranking, in V, for the results to expect. */
+    static final double ASSUMED_GOOD_CRANKING_VOLTS = 11.4;
+
+    static final double ASSUMED_STRONG_VOLTS = 11;
+
+    /** A path certified at less than this share of today's current is read again after a repair. */
+    static final double ASSUMED_SAME_CURRENT_SHARE = 0.95;
+
+    /** With less than this for a healthy vehicle a further fault is looked for before the case may close. */
+    static final double ASSUMED_HEALTHY_ENOUGH = 0.5;
+
+    private Marks() {}
+}

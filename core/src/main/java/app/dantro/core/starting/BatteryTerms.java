@@ -1,0 +1,20 @@
+package app.dantro.core.starting;
+
+import app.dantro.core.circuit.Battery;
+import app.dantro.core.record.Statements;
+
+/**
+ * What one battery is judged on.
+ *
+ * @param blocks 12 V blocks in series between the posts
+ * @param usualAmps what it delivers at least while cranking, in A
+ * @param ammeter where its current is measured
+ */
+record BatteryTerms(
+        Battery battery,
+        String name,
+        int blocks,
+        double usualAmps,
+        double celsius,
+        Statements statements,
+        StartingReason ammeter) {}
