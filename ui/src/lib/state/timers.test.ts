@@ -4,20 +4,25 @@ import { buildUpPhase, clock, crankPhase, pilePhase, sleepPhase, surfacePhase } 
 const at = (seconds: number) => 1_000_000 + seconds * 1000;
 
 describe('the crank timer', () => {
+	const time = { mostSeconds: 15, restSeconds: 120 };
+
 	it('counts a crank, says stop at fifteen seconds, and forgets one that nobody ended', () => {
-		expect(crankPhase('START', at(0), at(4))).toEqual({ words: 'Cranking', seconds: 4, now: false });
-		expect(crankPhase('START', at(0), at(15))).toMatchObject({ now: true, seconds: 15 });
-		expect(crankPhase('START', at(0), at(60))).toBeNull();
+		expect(crankPhase('START', at(0), at(4), time)).toEqual({ words: 'Cranking', seconds: 4, now: false });
+		expect(crankPhase('START', at(0), at(15), time)).toMatchObject({ now: true, seconds: 15 });
+		expect(crankPhase('START', at(0), at(60), time)).toBeNull();
 	});
 
 	it('lets the starter cool for two minutes', () => {
-		expect(crankPhase('STOP', at(0), at(20))).toMatchObject({ words: 'Let the starter cool', seconds: 100 });
-		expect(crankPhase('STOP', at(0), at(120))).toBeNull();
-		expect(crankPhase(undefined, 0, at(1))).toBeNull();
+		expect(crankPhase('STOP', at(0), at(20), time)).toMatchObject({
+			words: 'Let the starter cool',
+			seconds: 100
+		});
+		expect(crankPhase('STOP', at(0), at(120), time)).toBeNull();
+		expect(crankPhase(undefined, 0, at(1), time)).toBeNull();
 	});
 
 	it('takes a start from a clock that runs ahead as just begun', () => {
-		expect(crankPhase('START', at(30), at(0))).toMatchObject({ seconds: 0 });
+		expect(crankPhase('START', at(30), at(0), time)).toMatchObject({ seconds: 0 });
 	});
 });
 

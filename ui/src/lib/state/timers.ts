@@ -8,9 +8,8 @@ export type Phase = {
 	now: boolean;
 };
 
-/** Longest a starter is cranked, and how long it then cools. */
-export const CRANK_SECONDS = 15;
-export const COOL_SECONDS = 120;
+/** Longest a starter is turned, and how long it then rests. */
+export type CrankTime = { mostSeconds: number; restSeconds: number };
 /** A recorded start that nobody ended is no crank any more. */
 const FORGOTTEN_SECONDS = 60;
 const LOAD_SECONDS = 60;
@@ -19,15 +18,20 @@ const REST_SECONDS = 120;
 const since = (atMs: number, nowMs: number) => Math.max(0, Math.floor((nowMs - atMs) / 1000));
 
 /** A crank since its start, or the starter cooling since its stop; null when nothing runs. */
-export function crankPhase(value: string | undefined, atMs: number, nowMs: number): Phase | null {
+export function crankPhase(
+	value: string | undefined,
+	atMs: number,
+	nowMs: number,
+	time: CrankTime
+): Phase | null {
 	const gone = since(atMs, nowMs);
 	if (value === 'START' && gone < FORGOTTEN_SECONDS) {
-		return gone < CRANK_SECONDS
+		return gone < time.mostSeconds
 			? { words: 'Cranking', seconds: gone, now: false }
 			: { words: 'Stop: the starter overheats', seconds: gone, now: true };
 	}
-	if (value === 'STOP' && gone < COOL_SECONDS) {
-		return { words: 'Let the starter cool', seconds: COOL_SECONDS - gone, now: false };
+	if (value === 'STOP' && gone < time.restSeconds) {
+		return { words: 'Let the starter cool', seconds: time.restSeconds - gone, now: false };
 	}
 	return null;
 }

@@ -60,19 +60,17 @@
 		}
 	];
 	const READY_SECONDS = 5;
-	const CRANK_SECONDS = 5;
 	const app = getApp();
 	// svelte-ignore state_referenced_locally
 	const bench = caseOf(params.id, app);
+	const crankSeconds = $derived(bench.view?.crankTime.usualSeconds ?? 0);
 	let leg = $state(0);
 	/** Seconds since the countdown began; null while nothing runs. */
 	let gone = $state<number | null>(null);
 	let cranked = $state(false);
 	const now = $derived(LEGS[leg]);
 	const cranking = $derived(gone !== null && gone >= READY_SECONDS);
-	const left = $derived(
-		gone === null ? 0 : (cranking ? READY_SECONDS + CRANK_SECONDS : READY_SECONDS) - gone
-	);
+	const left = $derived(gone === null ? 0 : (cranking ? READY_SECONDS + crankSeconds : READY_SECONDS) - gone);
 	const done = $derived(
 		LEGS.filter((l) =>
 			bench.view?.readings.some(
@@ -105,7 +103,7 @@
 			soundGo();
 			bench.state('CRANK', 'START');
 		}
-		if (at >= READY_SECONDS + CRANK_SECONDS) return stop();
+		if (at >= READY_SECONDS + crankSeconds) return stop();
 		gone = at;
 	}
 
@@ -177,7 +175,9 @@
 			<h1>{now.title}</h1>
 			<p>{now.words}</p>
 			{#if now.crank && !cranked}
-				<button class="stop go" onclick={begin}>Count down, then crank {CRANK_SECONDS} s</button>
+				<button class="stop go" disabled={crankSeconds === 0} onclick={begin}
+					>Count down, then crank {crankSeconds} s</button
+				>
 				<p><Key onclick={() => (cranked = true)}>Cranked already: type MIN</Key></p>
 			{:else}
 				<p class="asks">{now.asks}</p>

@@ -21,11 +21,13 @@
 	const moves = $derived(cranks || !['REST', 'AFTER_SWITCH_OFF'].includes(bench.condition));
 	/** The hand is at the key, and said so: the crank may follow at once. */
 	const poised = $derived(cranks && face.order === 'READY' && !face.asks);
+	const lengths = $derived(
+		bench.view ? [bench.view.crankTime.usualSeconds, bench.view.crankTime.mostSeconds] : []
+	);
 	const orders = $derived<[SeatView['order'], number, string][]>(
 		cranks
 			? [
-					['CRANK', 5, 'Crank 5 s'],
-					['CRANK', 15, 'Crank 15 s'],
+					...lengths.map((s): [SeatView['order'], number, string] => ['CRANK', s, `Crank ${s} s`]),
 					['READY', 0, 'Ready']
 				]
 			: [

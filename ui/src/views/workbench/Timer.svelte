@@ -16,7 +16,9 @@
 	let now = $state(workshopNow());
 	const crank = $derived(bench.stated('CRANK'));
 	const surface = $derived(bench.stated('SURFACE_CHARGE'));
-	const cranking = $derived(crank && crankPhase(crank.value, crank.atMs, now));
+	const cranking = $derived(
+		crank && bench.view ? crankPhase(crank.value, crank.atMs, now, bench.view.crankTime) : null
+	);
 	const removing = $derived(surface && surfacePhase(surface.value, surface.atMs, now));
 	const pile = $derived(bench.stated('PILE_RUN'));
 	const piling = $derived(pile && pilePhase(pile.value, pile.atMs, now));

@@ -5,31 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The circuit behind the readings, as a technician meets it. */
-class CircuitStoryTest {
-    @TempDir
-    Path folder;
-
-    private Workshop workshop;
-
-    @BeforeEach
-    void open() {
-        workshop = Workshop.open(folder);
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(workshop.mishaps()).isEmpty();
-        workshop.close();
-    }
-
+class CircuitStoryTest extends OpenWorkshop {
     @Test
     void aLongerCableShowsItsDropAsItIsTypedAndIsSavedAsANewVersion() {
         Page page = circuitOf("Hobbing Twin pickup");

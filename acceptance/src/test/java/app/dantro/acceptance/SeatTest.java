@@ -9,32 +9,10 @@ import app.dantro.server.device.Reach;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A helper in the seat with a second screen, and a technician with nobody there. */
-class SeatTest {
-    private final HandClock clock = new HandClock();
-
-    @TempDir
-    Path folder;
-
-    private Workshop workshop;
-
-    @BeforeEach
-    void open() {
-        workshop = Workshop.open(folder, clock, "--dantro.lan=true");
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(workshop.mishaps()).isEmpty();
-        workshop.close();
-    }
-
+class SeatTest extends WingAndSeat {
     private Page wing() {
         Page wing = workshop.desk();
         wing.getByText(VAN).click();
@@ -47,13 +25,6 @@ class SeatTest {
     private void pass(Page seat, int seconds) {
         seat.waitForResponse(r -> r.url().contains("/screens/"), () -> clock.pass(seconds));
         seat.waitForResponse(r -> r.url().contains("/screens/"), () -> {});
-    }
-
-    private static void tap(Page page, String words) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(words).setExact(true))
-                .click();
     }
 
     @Test
@@ -132,44 +103,5 @@ class SeatTest {
         assertThat(wing.getByText("No other device is paired.")).isVisible();
         phone.reload();
         assertThat(phone.getByText("Join Dantro")).isVisible();
-    }
-
-    /** Five fields one after the other; the crank counts down and goes on record like any other. */
-    @Test
-    void aloneInTheCabinOneFieldFollowsTheOther() {
-        Page page = workshop.phone();
-        page.getByText(VAN).tap();
-        new Bench(page).seesTitle("Base voltage");
-        page.clock().install();
-        page.navigate(page.url() + "/alone");
-        type(page, "12.61");
-        type(page, "12.40");
-        assertThat(page.locator("h1")).hasText("Cranking");
-        tap(page, "Count down, then crank 5 s");
-        assertThat(page.locator("h1")).hasText("Hand on the key");
-        for (int i = 0; i < 5; i++) {
-            page.clock().runFor(1000);
-        }
-        assertThat(page.locator("h1")).hasText("CRANK");
-        for (int i = 0; i < 5; i++) {
-            page.clock().runFor(1000);
-        }
-        assertThat(page.getByText("What does MIN show?")).isVisible();
-        type(page, "9.1");
-        type(page, "14.1");
-        type(page, "14.2");
-        assertThat(page.getByText("All five are in")).isVisible();
-        page.getByText("Against the limits").click();
-        assertThat(page.getByText("Lowest while cranking")).isVisible();
-    }
-
-    private static void type(Page page, String digits) {
-        assertThat(page.locator(".alone output")).hasText("–");
-        for (char key : digits.toCharArray()) {
-            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Keypad"))
-                    .getByText(String.valueOf(key), new Locator.GetByTextOptions().setExact(true))
-                    .tap();
-        }
-        page.getByText("Save", new Page.GetByTextOptions().setExact(true)).tap();
     }
 }

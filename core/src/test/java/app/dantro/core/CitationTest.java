@@ -22,6 +22,8 @@ class CitationTest {
     private static final Pattern DECISION = Pattern.compile("decisions/([0-9]{4})");
     private static final Pattern KEY = Pattern.compile("(?<![\\w{@])\\[([A-Z][A-Z0-9]{1,})\\]");
 
+    private static final Pattern CONSTANT = Pattern.compile("static final \\w+ (\\w+) =");
+
     private record Citation(String file, String of, String what) {}
 
     @Test
@@ -56,6 +58,34 @@ class CitationTest {
         assertThat(citations(KEY))
                 .isNotEmpty()
                 .allSatisfy(c -> assertThat(sources).as(c.file()).contains("| " + c.of() + " |"));
+    }
+
+    /** A mark is a section's, a decision's, or {@code ASSUMED_} with its reason; those below it share it. */
+    @Test
+    void everyMarkSaysWhereItComesFrom() throws IOException {
+        List<Path> marks;
+        try (Stream<Path> files = Files.walk(ROOT.resolve("core/src/main/java"))) {
+            marks = files.filter(f -> f.endsWith("Marks.java") || f.endsWith("Parameters.java"))
+                    .toList();
+        }
+        assertThat(marks).hasSizeGreaterThan(10);
+        for (Path file : marks) {
+            String source = Files.readString(file);
+            boolean wholeTable =
+                    source.substring(0, source.indexOf("final class")).contains("docs/");
+            String reason = "";
+            for (String block : source.substring(source.indexOf("final class")).split("\\n(?=\\s*/\\*\\*)|(?<=\\*/)")) {
+                reason = block.contains("/**") ? block : reason;
+                Matcher constant = CONSTANT.matcher(block);
+                while (constant.find()) {
+                    boolean sourced = wholeTable || reason.contains("docs/") || reason.contains("{@link");
+                    boolean assumed = constant.group(1).startsWith("ASSUMED_") && !reason.isBlank();
+                    assertThat(sourced || assumed)
+                            .as("%s of %s", constant.group(1), file)
+                            .isTrue();
+                }
+            }
+        }
     }
 
     /** The heading without its number's title: "Test 5: Starter draw" is cited as "test 5". */

@@ -1,6 +1,5 @@
 package app.dantro.server;
 
-import static app.dantro.server.RunningServer.fresh;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.server.RunningServer.Answer;
@@ -18,35 +17,20 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Whichever door a case is looked at through, the same follows from it. */
-class DoorsTest {
+class DoorsTest extends JudgedCases {
     private static final ObjectMapper JSON = new ObjectMapper();
+
     private static final Path WRITTEN = Path.of(
             "..", "core", "src", "test", "resources", "app", "dantro", "core", "procedure", "written-cases.txt");
+
     private static final Path SPELLED_OUT = Path.of("..", "docs", "formats", "examples", "spelled-out.json");
+
     /** No multiple of any step that a temperature might be rounded to. */
     private static final double CELSIUS = 22.3;
-
-    @TempDir
-    static Path folder;
-
-    private static RunningServer server;
-
-    @BeforeAll
-    static void start() {
-        server = RunningServer.on(folder);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
-    }
 
     @Test
     void everySeventhWrittenCaseIsTheSameAtEveryDoor() throws Exception {
@@ -75,46 +59,6 @@ class DoorsTest {
     @Test
     void aCircuitThatIsSpelledOutIsJudgedToo() throws Exception {
         agree("spelled out", (ObjectNode) JSON.readTree(Files.readString(SPELLED_OUT)));
-    }
-
-    @Test
-    void theBatteriesOfATwinAreKnownAsBatteries() throws Exception {
-        String path = "/api/cases/" + UUID.randomUUID();
-        Map<String, Object> opened = new HashMap<>(RunningServer.newCase());
-        opened.put("circuit", "twin-battery-diesel");
-        server.put(path, opened);
-        JsonNode view = judged(path);
-        Map<String, String> devices = new HashMap<>();
-        view.path("parts")
-                .forEach(
-                        p -> devices.put(p.path("id").asText(), p.path("device").asText()));
-        assertThat(devices).containsEntry("battery-a", "BATTERY").containsEntry("battery-b", "BATTERY");
-        assertThat(devices).containsEntry("starter", "STARTER").containsEntry("alternator", "ALTERNATOR");
-    }
-
-    @Test
-    void theShopsOwnSetCountsInEveryView() throws Exception {
-        server.put(
-                "/api/shop/limit-sets/" + UUID.randomUUID(),
-                Map.of("loop", "CHARGING", "name", "Strict", "supplyVolts", 0.05, "source", "ours", "by", "test"));
-        server.put(
-                "/api/shop/limit-sets/" + UUID.randomUUID(),
-                Map.of("loop", "STARTING", "name", "Strict", "supplyVolts", 0.05, "source", "ours", "by", "test"));
-        String path = "/api/cases/" + UUID.randomUUID();
-        Map<String, Object> opened = new HashMap<>(RunningServer.newCase());
-        opened.put("concern", "CHARGING");
-        opened.put("circuit", "petrol-car");
-        opened.put("openedAtMs", 1);
-        server.put(path, opened);
-        Map<String, Object> supply = RunningServer.reading("bplus", "post-plus", "RAISED_LOADED", "0.130");
-        supply.put("amps", 76);
-        server.put(path + fresh("readings"), supply);
-        server.put(path + fresh("readings"), RunningServer.cranking("post-plus", "motor-stud", "0.180", 155));
-        JsonNode view = judged(path);
-        assertThat(view.at("/readings").toString()).contains("Strict, version 1");
-        assertThat(server.get(path + "/limits").body().path("table").toString()).contains("Strict, version 1");
-        JsonNode row = row(server.get("/api/run-sheet").body(), path);
-        assertThat(row.toString()).as("one passes it, the shop's own does not").contains("PARTED");
     }
 
     private static void agree(String name, ObjectNode file) throws Exception {
@@ -169,25 +113,6 @@ class DoorsTest {
             standings.put(id, part.path("standing").asText().toUpperCase(Locale.ROOT));
         }
         return standings;
-    }
-
-    private static JsonNode judged(String path) throws IOException, InterruptedException {
-        for (int i = 0; i < 600; i++) {
-            JsonNode view = server.get(path).body();
-            if (!view.at("/judgement/preparing").asBoolean()) {
-                return view;
-            }
-            Thread.sleep(50);
-        }
-        throw new AssertionError("The circuit of (%s) was not ready in 30 s.".formatted(path));
-    }
-
-    private static JsonNode row(JsonNode sheet, String path) {
-        JsonNode rows = sheet.isArray() ? sheet : sheet.path("rows");
-        return StreamSupport.stream(rows.spliterator(), false)
-                .filter(r -> r.toString().contains(path.substring(path.lastIndexOf('/') + 1)))
-                .findFirst()
-                .orElseThrow(() -> new AssertionError("No row for (%s) in %s".formatted(path, sheet)));
     }
 
     private static ObjectNode written(String line) {

@@ -6,7 +6,8 @@ final class ExpectedInformation {
     private static final double[] NODES = {-1.7320508075688772, 0, 1.7320508075688772};
 
     private static final double[] SHARES = {1.0 / 6, 2.0 / 3, 1.0 / 6};
-    private static final double LOG_2 = Math.log(2);
+    /** Nats of a bit. */
+    static final double LOG_2 = Math.log(2);
     /** Variance of a step either way on a display, in steps squared: twice that of a uniform one. */
     private static final double STEP_VARIANCE = 4.0 / 3;
 

@@ -9,8 +9,6 @@ import java.util.TreeSet;
 
 /** The likeliest explanations with their weights, grouped by the names of what they call bad. */
 final class Likeliest {
-    private static final double LOG_2 = Math.log(2);
-
     final PreparedCircuit prepared;
     final List<Forecast> forecasts;
     final double[] weights;
@@ -70,7 +68,7 @@ final class Likeliest {
         }
         double bits = 0;
         for (double sum : sums) {
-            bits -= sum > 0 ? sum * Math.log(sum) / LOG_2 : 0;
+            bits -= sum > 0 ? sum * Math.log(sum) / ExpectedInformation.LOG_2 : 0;
         }
         return bits;
     }

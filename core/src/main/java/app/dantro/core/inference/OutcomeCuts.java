@@ -12,8 +12,6 @@ import java.util.Optional;
 
 /** Cuts the values a reading may show where the names part best, at most twice. */
 final class OutcomeCuts {
-    private static final double LOG_2 = Math.log(2);
-
     private final Likeliest likeliest;
     private final double[] mean;
     private final double[] sigma;
@@ -91,7 +89,7 @@ final class OutcomeCuts {
                 whole += likeliest.weights[order[i]];
             }
             for (double sum : sums) {
-                bits += sum > 0 ? sum * Math.log(sum / whole) / LOG_2 : 0;
+                bits += sum > 0 ? sum * Math.log(sum / whole) / ExpectedInformation.LOG_2 : 0;
             }
             from = to;
         }

@@ -9,7 +9,6 @@ import java.util.Map;
 
 /** A quick figure for the bits a reading would bring: what each explanation expects, sorted into bins. One thread only. */
 final class QuickInformation {
-    private static final double LOG_2 = Math.log(2);
     private static final int BINS = 49;
 
     private final Likeliest likeliest;
@@ -67,7 +66,7 @@ final class QuickInformation {
         }
         touchedCount = 0;
         Arrays.fill(binWeights, 0);
-        return Math.max(0, likeliest.nameBits() + nats / LOG_2);
+        return Math.max(0, likeliest.nameBits() + nats / ExpectedInformation.LOG_2);
     }
 
     private double[][] outputsIn(Condition condition) {

@@ -10,7 +10,8 @@ public final class Cautions {
     private static final List<String> CRANKING = List.of(
             "Park or neutral, brake on, wheels chocked. Fuel disabled and proven off.",
             "Leads, hands and sleeves clear of belts and fans. Nobody under the vehicle.",
-            "Helper stops at 5 s. After 15 s in all the starter rests 2 min.");
+            "Helper stops at %d s. After %d s in all the starter rests %d min."
+                    .formatted(CrankTime.USUAL_SECONDS, CrankTime.MOST_SECONDS, CrankTime.REST_SECONDS / 60));
     private static final List<String> AT_REST = List.of(
             "Eye protection and gloves. No sparks or flames at the battery.",
             "Charger, maintainer and jump pack off. Red lead in the volts jack.");

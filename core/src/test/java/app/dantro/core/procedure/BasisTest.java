@@ -54,7 +54,7 @@ class BasisTest {
                                 + constants(School.class.getName())
                                 + constants(CrankingLimit.class.getName())
                                 + constants(StateOfCharge.class.getName())))
-                .isEqualTo("1: e13a6dd63190ea27");
+                .isEqualTo("1: 59b8537568483c35");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.dantro.server.seat;
 
+import app.dantro.core.procedure.CrankTime;
 import app.dantro.core.procedure.SeatOrder;
 import app.dantro.server.problem.ProblemException;
 import jakarta.validation.Valid;
@@ -23,15 +24,15 @@ class SeatController {
         this.seats = seats;
     }
 
-    /** An order to the seat; a crank of 1 … 15 seconds, 0 for the others, which last until the next. */
+    /** An order to the seat; a crank of 1 second to the longest, 0 for the others, which last until the next. */
     record NewOrder(@NotNull SeatOrder kind, @NotNull Integer seconds) {
         int checkedSeconds() {
             boolean crank = kind == SeatOrder.CRANK;
-            if (seconds < (crank ? 1 : 0) || seconds > (crank ? 15 : 0)) {
+            if (seconds < (crank ? 1 : 0) || seconds > (crank ? CrankTime.MOST_SECONDS : 0)) {
                 throw ProblemException.field(
                         "seconds",
                         crank
-                                ? "A crank lasts 1 … 15 seconds, not %d.".formatted(seconds)
+                                ? "A crank lasts 1 … %d seconds, not %d.".formatted(CrankTime.MOST_SECONDS, seconds)
                                 : "Only a crank has a length; send 0.");
             }
             return seconds;

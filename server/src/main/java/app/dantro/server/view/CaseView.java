@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Loop;
 import app.dantro.core.fact.FactWords;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.CrankTime;
 import app.dantro.core.procedure.Stage;
 import app.dantro.server.store.StoredCase;
 import java.util.List;
@@ -47,7 +48,8 @@ public record CaseView(
         List<PhotoView> photos,
         JudgementView judgement,
         CourseView course,
-        BasisView basis) {
+        BasisView basis,
+        CrankTimeView crankTime) {
 
     /** What several cranks say together about one pair of points. */
     public record CrankView(String redName, String blackName, int cranks, String says) {
@@ -55,6 +57,13 @@ public record CaseView(
             return assessment.beside().cranks().stream()
                     .map(c -> new CrankView(file.nameOf(c.red()), file.nameOf(c.black()), c.cranks(), FactWords.of(c)))
                     .toList();
+        }
+    }
+
+    /** How long a starter is turned for a reading and at most, and how long it then rests, in s. */
+    public record CrankTimeView(int usualSeconds, int mostSeconds, int restSeconds) {
+        static CrankTimeView usual() {
+            return new CrankTimeView(CrankTime.USUAL_SECONDS, CrankTime.MOST_SECONDS, CrankTime.REST_SECONDS);
         }
     }
 
@@ -102,6 +111,7 @@ public record CaseView(
                 PhotoView.of(file),
                 JudgementView.of(file, assessment),
                 CourseView.of(assessment.beside().course()),
-                BasisView.of(file, assessment));
+                BasisView.of(file, assessment),
+                CrankTimeView.usual());
     }
 }

@@ -3,10 +3,8 @@ package app.dantro.acceptance.bench.vehicles;
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
-import app.dantro.core.circuit.Starter;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
@@ -17,13 +15,10 @@ import java.util.Optional;
 
 /** One vehicle as it really is: its own numbers, its hidden faults, and the laws of its world. */
 final class Vehicle {
-    private static final double CELSIUS = 20;
+    static final double CELSIUS = 20;
     private static final double SLOW = 0.80;
     private static final double DEAD = 0.40;
     private static final double OFF_VOLTS = 0.35;
-    private static final int LAW_PASSES = 12;
-    private static final double SERIES_EXPONENT = 0.35;
-    private static final double POLARISATION_VOLTS = 0.05;
 
     private final Circuit circuit;
     private final World world;
@@ -33,7 +28,7 @@ final class Vehicle {
     private double charge = 0.85;
 
     Vehicle(Circuit circuit, World world, double[] sigmas, List<Fault> faults) {
-        this.circuit = world.flatDrag() ? withFlatDrag(circuit) : circuit;
+        this.circuit = world.flatDrag() ? OtherLaws.withFlatDrag(circuit) : circuit;
         this.world = world;
         this.sigmas = sigmas;
         this.faults = new ArrayList<>(faults);
@@ -69,6 +64,10 @@ final class Vehicle {
     }
 
     double batteryAmps(OperatingPoint point) {
+        return batteryAmps(circuit, point);
+    }
+
+    static double batteryAmps(Circuit circuit, OperatingPoint point) {
         double sum = 0;
         for (Battery battery : circuit.batteries()) {
             sum += point.amps(battery.id());
@@ -119,68 +118,7 @@ final class Vehicle {
             state = state.with(fault);
         }
         return world.otherLaws() && condition.starterCalled()
-                ? byOtherLaws(condition, state)
+                ? new OtherLaws(circuit, solver, sigmas).solved(condition, state)
                 : solver.solve(condition, state, sigmas).orThrow();
-    }
-
-    /**
-     * A series-wound starter, whose field grows with its current, and a battery that polarises with the logarithm of the
-     * current: found by passing over the program's own laws until they agree.
-     */
-    private OperatingPoint byOtherLaws(Condition condition, VehicleState state) {
-        OperatingPoint point = solver.solve(condition, state, sigmas).orThrow();
-        Starter starter = circuit.starter().orElseThrow();
-        double usual = solver.solve(condition, VehicleState.healthyAt(CELSIUS))
-                .orThrow()
-                .starterAmps();
-        double k = 1;
-        double polarised = 0;
-        for (int pass = 0; pass < LAW_PASSES; pass++) {
-            double amps = Math.max(0.05 * usual, Math.abs(point.starterAmps()));
-            k = 0.5 * (k + Math.min(1.35, Math.max(0.5, Math.pow(amps / usual, SERIES_EXPONENT))));
-            polarised = POLARISATION_VOLTS * Math.log1p(10 * Math.max(0, batteryAmps(point)) / usual);
-            point = new NetworkSolver(changed(circuit, starter, k))
-                    .solve(condition, state, polarised(polarised))
-                    .orThrow();
-        }
-        return point;
-    }
-
-    /** The open-circuit voltage's own number, the second of each battery's four, moved down. */
-    private double[] polarised(double volts) {
-        double[] moved = sigmas.clone();
-        for (int i = 0; i < circuit.batteries().size(); i++) {
-            moved[circuit.parts().size() + 4 * i + 1] -= volts / 0.030;
-        }
-        return moved;
-    }
-
-    private static Circuit changed(Circuit circuit, Starter starter, double k) {
-        Starter.Motor m = starter.motor();
-        return withMotor(
-                circuit,
-                new Starter.Motor(
-                        m.voltSecondsPerRadian() * k, m.ohms(), m.dragNewtonMetres(), m.dragNewtonMetreSeconds()));
-    }
-
-    private static Circuit withFlatDrag(Circuit circuit) {
-        Starter.Motor m = circuit.starter().orElseThrow().motor();
-        return withMotor(
-                circuit,
-                new Starter.Motor(
-                        m.voltSecondsPerRadian(),
-                        m.ohms(),
-                        1.25 * m.dragNewtonMetres(),
-                        0.5 * m.dragNewtonMetreSeconds()));
-    }
-
-    private static Circuit withMotor(Circuit c, Starter.Motor motor) {
-        List<Device> devices = c.devices().stream()
-                .map(d -> d instanceof Starter s
-                        ? new Starter(s.id(), s.name(), s.motorStud(), s.starterCase(), motor)
-                        : d)
-                .toList();
-        return new Circuit(
-                c.id(), c.title(), c.systemVolts(), c.plusPost(), c.minusPost(), c.points(), c.parts(), devices);
     }
 }

@@ -2,56 +2,18 @@ package app.dantro.server;
 
 import static app.dantro.server.RunningServer.cranking;
 import static app.dantro.server.RunningServer.fresh;
-import static app.dantro.server.RunningServer.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.server.RunningServer.Answer;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
-import java.util.Base64;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
-import javax.imageio.ImageIO;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Own limits by version, pictures, and currents by other ways than a plain clamp. */
-class ShopAndPictureApiTest {
-    @TempDir
-    static Path folder;
-
-    private static RunningServer server;
-    private String path;
-
-    @BeforeAll
-    static void start() {
-        server = RunningServer.on(folder);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
-    }
-
-    @BeforeEach
-    void open() throws Exception {
-        path = server.openCase();
-        server.put(path + fresh("readings"), reading("post-plus", "post-minus", "REST", "12.60"));
-    }
-
+class ShopApiTest extends OneRestedCase {
     @Test
     void aReadingKeepsTheVersionOfAnOwnSetThatWasInForce() throws Exception {
         server.put("/api/shop/limit-sets/" + UUID.randomUUID(), set("Our vans", 0.15));
@@ -81,37 +43,6 @@ class ShopAndPictureApiTest {
         assertThat(taken.text("detail")).contains("called (By size, car) already");
         Answer large = server.put("/api/shop/limit-sets/" + UUID.randomUUID(), set("Ours", 25));
         assertThat(large.text("detail")).contains("must lie in 0.005 … 3 V");
-    }
-
-    @Test
-    void aPictureIsMadeSmallAndLosesEverythingButItsPixels() throws Exception {
-        byte[] sent = withPosition(jpeg(2000, 1500));
-        assertThat(new String(sent, StandardCharsets.ISO_8859_1)).contains("GPS 53.5 N");
-        String id = UUID.randomUUID().toString();
-        Answer saved = server.put(path + "/photos/" + id, photo(sent));
-        assertThat(saved.status()).isEqualTo(201);
-        assertThat(saved.body().at("/photos/0/id").asText()).isEqualTo(id);
-        byte[] kept = HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create(server.base() + path + "/photos/" + id))
-                                .build(),
-                        BodyHandlers.ofByteArray())
-                .body();
-        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("GPS", "Exif");
-        BufferedImage image = ImageIO.read(new ByteArrayInputStream(kept));
-        assertThat(new int[] {image.getWidth(), image.getHeight()}).containsExactly(1280, 960);
-        Answer struck = server.put(
-                path + fresh("strikes"),
-                Map.of("target", id, "restores", false, "reason", "Wrong", "by", "test", "struckAtMs", 1));
-        assertThat(struck.body().path("photos")).isEmpty();
-    }
-
-    @Test
-    void whatIsNoPictureIsRefused() throws Exception {
-        Answer answer = server.put(path + fresh("photos"), photo("no picture".getBytes(StandardCharsets.UTF_8)));
-        assertThat(answer.status()).isEqualTo(400);
-        assertThat(answer.text("detail")).contains("not a picture");
-        assertThat(server.get(path + fresh("photos")).status()).isEqualTo(404);
     }
 
     @Test
@@ -191,34 +122,5 @@ class ShopAndPictureApiTest {
                 "measured on ten good ones",
                 "by",
                 "test"));
-    }
-
-    private static Map<String, Object> photo(byte[] bytes) {
-        return Map.of(
-                "topic",
-                "LOOK_POSTS",
-                "base64",
-                Base64.getEncoder().encodeToString(bytes),
-                "by",
-                "test",
-                "takenAtMs",
-                1_780_000_000_000L);
-    }
-
-    private static byte[] jpeg(int width, int height) throws Exception {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "jpeg", bytes);
-        return bytes.toByteArray();
-    }
-
-    /** The same picture with a block of camera data in front, as phones write it. */
-    private static byte[] withPosition(byte[] jpeg) throws Exception {
-        byte[] data = "Exif\0\0GPS 53.5 N".getBytes(StandardCharsets.ISO_8859_1);
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        bytes.write(jpeg, 0, 2);
-        bytes.write(new byte[] {(byte) 0xff, (byte) 0xe1, 0, (byte) (data.length + 2)});
-        bytes.write(data);
-        bytes.write(jpeg, 2, jpeg.length - 2);
-        return bytes.toByteArray();
     }
 }
