@@ -47,8 +47,11 @@ public final class Bench {
 
     public static void main(String[] args) throws Exception {
         PrintStream out = System.out;
-        Map<String, Benchmark> known = new TreeMap<>(
-                Map.of("slice", new SliceBench(), "solver", new SolverBench(), "diagnosis", new JudgementBench(args)));
+        Map<String, Benchmark> known = new TreeMap<>(Map.of(
+                "slice", new SliceBench(),
+                "solver", new SolverBench(),
+                "algebra", new AlgebraBench(),
+                "diagnosis", new JudgementBench(args)));
         String name = args.length == 0 ? "slice" : args[0];
         Benchmark benchmark = known.get(name);
         if (benchmark == null) {
