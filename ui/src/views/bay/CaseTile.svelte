@@ -13,7 +13,7 @@
 		<span class="stage" class:proven>{card.stageWords}</span>
 	</span>
 	<span class="complaint">{card.complaint}{card.simulated ? ' · simulated' : ''}</span>
-	<Thumbnail profile={card.profile} />
+	{#if card.profile}<Thumbnail profile={card.profile} />{/if}
 	<span class="next"><span class="soft">{card.nextKind === 'DONE' ? '' : 'Next'}</span> {card.nextTitle}</span
 	>
 	<span class="says">{card.headline}</span>

@@ -18,12 +18,17 @@ import app.dantro.server.store.StoredCase;
 import app.dantro.server.view.CaseCard;
 import app.dantro.server.view.CaseView;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** Loads a case with all its events, and what follows from them. */
 @Service
 public class Cases {
+    private static final Logger LOG = LoggerFactory.getLogger(Cases.class);
+
     private final CaseStore cases;
     private final CircuitStore circuits;
     private final ReadingStore readings;
@@ -86,19 +91,36 @@ public class Cases {
 
     /** All cases, newest first. */
     List<CaseCard> cards() {
-        return cases.findAll().stream()
-                .map(this::load)
-                .map(file -> CaseCard.of(file, assessIfReady(file)))
-                .toList();
+        return cases.findAll().stream().map(this::card).toList();
+    }
+
+    /** One case that cannot be read takes no other down. */
+    private CaseCard card(CaseHead head) {
+        try {
+            StoredCase file = load(head);
+            return CaseCard.of(file, assessIfReady(file));
+        } catch (RuntimeException e) {
+            LOG.error("Case {} cannot be read", head.id(), e);
+            return CaseCard.unreadable(head, String.valueOf(e.getMessage()));
+        }
     }
 
     /** The cases of one loop that are not set aside, newest first. */
     public List<StoredCase> openOf(Loop loop) {
         return cases.findAll().stream()
                 .filter(record -> record.concern() == loop)
-                .map(this::load)
+                .flatMap(record -> readable(record).stream())
                 .filter(file -> !file.isStruck(file.record().id()))
                 .toList();
+    }
+
+    private Optional<StoredCase> readable(CaseHead head) {
+        try {
+            return Optional.of(load(head));
+        } catch (RuntimeException e) {
+            LOG.error("Case {} cannot be read, the Bay says so", head.id(), e);
+            return Optional.empty();
+        }
     }
 
     /** The same without asking for a circuit that is not ready. */

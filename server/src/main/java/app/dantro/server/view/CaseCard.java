@@ -3,12 +3,15 @@ package app.dantro.server.view;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Stage;
 import app.dantro.core.procedure.Step;
+import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.StoredCase;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
  * A case as the Bay shows it.
  *
+ * @param profile missing where what is on record cannot be read
  * @param asSaidThen true if it shows what was said when it closed, and this program would not say the same
  */
 public record CaseCard(
@@ -24,7 +27,7 @@ public record CaseCard(
         boolean simulated,
         boolean setAside,
         boolean asSaidThen,
-        ProfileView profile) {
+        Optional<ProfileView> profile) {
 
     public static CaseCard of(StoredCase file, Assessment assessment) {
         return new CaseCard(
@@ -40,6 +43,24 @@ public record CaseCard(
                 file.simulation().isPresent(),
                 file.isStruck(file.record().id()),
                 assessment instanceof Assessment.AsClosed,
-                ProfileView.of(file.circuit(), assessment.profile()));
+                Optional.of(ProfileView.of(file.circuit(), assessment.profile())));
+    }
+
+    /** A case of which what is on record cannot be read. */
+    public static CaseCard unreadable(CaseHead head, String why) {
+        return new CaseCard(
+                head.id(),
+                head.vehicle(),
+                head.complaint(),
+                head.openedAtMs(),
+                Stage.FRESH,
+                Stage.FRESH.words(),
+                Step.Kind.LOOK_ELSEWHERE,
+                "Show this case to whoever looks after the program",
+                "What is on record of this case cannot be read: %s Nothing of it was changed.".formatted(why),
+                false,
+                false,
+                false,
+                Optional.empty());
     }
 }

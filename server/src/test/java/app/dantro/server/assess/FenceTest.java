@@ -12,7 +12,11 @@ import app.dantro.server.job.Cases;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.view.CaseCard;
 import app.dantro.server.view.CaseView;
+import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -43,6 +47,31 @@ class FenceTest {
             assertThat(view.readings()).hasSize(4);
             assertThat(view.judgement().preparing()).isFalse();
             assertThat(CaseCard.of(file, assessment).headline()).isEqualTo(view.headline());
+        }
+    }
+
+    @Test
+    void aCaseThatCannotBeReadTakesNoOtherDown() throws Exception {
+        try (RunningServer server = RunningServer.on(folder)) {
+            String good = server.openCase();
+            String bad = server.openCase();
+            String id = bad.substring(bad.lastIndexOf('/') + 1);
+            try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("dantro.db"));
+                    Statement update = connection.createStatement()) {
+                update.executeUpdate(
+                        "UPDATE circuit_version SET circuit = '{\"ready_made\":\"none\"}' WHERE case_id = '" + id
+                                + "'");
+            }
+            JsonNode cards = server.get("/api/cases").body();
+            assertThat(cards).hasSize(2);
+            JsonNode card = cards.get(0).path("id").asText().equals(id) ? cards.get(0) : cards.get(1);
+            assertThat(card.path("headline").asText())
+                    .startsWith("What is on record of this case cannot be read:")
+                    .contains("There is no ready-made circuit (none)");
+            assertThat(card.path("vehicle").asText()).isEqualTo("Test van");
+            assertThat(server.get(good).status()).isEqualTo(200);
+            assertThat(server.get("/api/run-sheet").status()).isEqualTo(200);
+            assertThat(server.get(bad).text("detail")).contains("There is no ready-made circuit (none)");
         }
     }
 }
