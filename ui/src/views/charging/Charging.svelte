@@ -4,6 +4,7 @@
 	import { getApp } from '../../lib/state/app.svelte';
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
+	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import FeedCheck from './FeedCheck.svelte';
@@ -83,6 +84,7 @@
 	</header>
 	{#if message || bench.message}<p role="alert" class="message">{message || bench.message}</p>{/if}
 	{#if charging && view}
+		<AsSaidThen basis={view.basis} />
 		{#if charging.charges}
 			<div class="parts" role="group" aria-label="Parts of the charging side">
 				{#each PARTS as [value, words] (value)}

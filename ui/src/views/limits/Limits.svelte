@@ -4,6 +4,7 @@
 	import { getApp } from '../../lib/state/app.svelte';
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
+	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import Figures from './Figures.svelte';
 	import Follow from './Follow.svelte';
@@ -63,6 +64,7 @@
 		<h1>Limits</h1>
 		{#if view}<p>{view.vehicle}, {view.complaint}</p>{/if}
 	</header>
+	{#if view}<AsSaidThen basis={view.basis} />{/if}
 	{#if message}<p role="alert">{message}</p>{/if}
 	{#if limits}
 		<p class="lead">
