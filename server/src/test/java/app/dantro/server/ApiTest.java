@@ -9,7 +9,7 @@ import app.dantro.server.RunningServer.Answer;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** TODO */
+/** Readings, repairs and cases over HTTP: what is sent is kept once and comes back with what follows. */
 class ApiTest extends OneCase {
     @Test
     void aSavedReadingComesBackWithFindingsAndTheNextProbe() throws Exception {

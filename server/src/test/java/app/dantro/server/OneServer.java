@@ -6,11 +6,11 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A running server with a folder of its own, for all tests of a class. */
-abstract class OneServer {
+public abstract class OneServer {
     @TempDir
-    static Path folder;
+    protected static Path folder;
 
-    static RunningServer server;
+    protected static RunningServer server;
 
     @BeforeAll
     static void start() {

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 
 /** What one view shows counts in every other. */
@@ -49,5 +51,53 @@ class OneViewTest extends JudgedCases {
         assertThat(server.get(path + "/limits").body().path("table").toString()).contains("Strict, version 1");
         JsonNode row = row(server.get("/api/run-sheet").body(), path);
         assertThat(row.toString()).as("one passes it, the shop's own does not").contains("PARTED");
+    }
+
+    @Test
+    void whatWasAskedAndAnsweredGoesWithTheFile() throws Exception {
+        String path = server.openCase();
+        answered(path, RunningServer.reading("post-plus", "post-minus", "REST", "126"), "MEANT");
+        server.put(path + fresh("readings"), RunningServer.cranking("post-plus", "post-minus", "11.57", 154));
+        server.put(path + fresh("readings"), RunningServer.cranking("starter-case", "post-minus", "3.21", 154));
+        answered(path, RunningServer.reading("post-plus", "motor-stud", "CRANKING", "0.02"), "NOT_CALLED");
+        answered(path, RunningServer.reading("block", "post-minus", "CRANKING", "0.02"), "");
+        JsonNode screen = judged(path);
+        JsonNode file = server.get(path + "/file").body();
+        assertThat(file.at("/readings/0/question/answer").asText()).isEqualTo("meant");
+        assertThat(file.at("/readings/4/question").has("answer"))
+                .as("left open")
+                .isFalse();
+        assertThat(server.post("/api/diagnose", file).body().path("headline")).isEqualTo(screen.path("headline"));
+        String copied = file.toString();
+        for (JsonNode reading : file.path("readings")) {
+            copied = copied.replace(
+                    reading.path("id").asText(), UUID.randomUUID().toString());
+        }
+        String other = "/api/cases/" + UUID.randomUUID();
+        assertThat(server.putRaw(other + "/file?by=test", copied, "application/json", server.base())
+                        .status())
+                .isEqualTo(200);
+        JsonNode taken = judged(other);
+        assertThat(taken.path("headline")).isEqualTo(screen.path("headline"));
+        assertThat(states(taken)).isEqualTo(states(screen));
+        assertThat(states(taken)).containsExactly("COUNTS", "COUNTS", "COUNTS", "CONTROL", "ASKED");
+    }
+
+    private static void answered(String path, Map<String, Object> reading, String answer) throws Exception {
+        String at = path + fresh("readings");
+        JsonNode view = server.put(at, reading).body();
+        JsonNode last = view.path("readings").get(view.path("readings").size() - 1);
+        assertThat(last.path("state").asText()).as("%s is asked about", reading).isEqualTo("ASKED");
+        if (!answer.isEmpty()) {
+            assertThat(server.put(at + "/answer", Map.of("answer", answer, "by", "test"))
+                            .status())
+                    .isEqualTo(200);
+        }
+    }
+
+    private static List<String> states(JsonNode view) {
+        return StreamSupport.stream(view.path("readings").spliterator(), false)
+                .map(r -> r.path("state").asText())
+                .toList();
     }
 }

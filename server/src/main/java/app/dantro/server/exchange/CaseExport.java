@@ -1,14 +1,13 @@
 package app.dantro.server.exchange;
 
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.reading.Reading;
+import app.dantro.core.record.RecordedReading;
 import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.Happened;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.Simulation;
 import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredCase;
-import app.dantro.server.store.StoredReading;
 import app.dantro.server.store.StoredRepair;
 import app.dantro.server.store.StoredStatement;
 import app.dantro.server.store.StoredTest;
@@ -26,9 +25,9 @@ class CaseExport {
 
     /** The case file of a case: what was stated and read, without the hidden faults of a simulated vehicle. */
     CaseDocument document(StoredCase file) {
-        List<Reading> counted = file.readings().stream()
+        List<RecordedReading> standing = file.readings().stream()
                 .filter(r -> !file.isStruck(r.reading().id()))
-                .map(StoredReading::reading)
+                .map(r -> r.recorded(false))
                 .toList();
         return new CaseDocument(
                 file.record().vehicle(),
@@ -40,7 +39,7 @@ class CaseExport {
                         .filter(Simulation::stated)
                         .map(s -> s.state(file.record().celsius()))
                         .orElseGet(() -> VehicleState.healthyAt(file.record().celsius())),
-                counted,
+                standing,
                 new Happened(
                         file.repairs().stream()
                                 .map(StoredRepair::repair)

@@ -2,7 +2,7 @@ package app.dantro.server.exchange;
 
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.procedure.Basis;
-import app.dantro.core.reading.Reading;
+import app.dantro.core.record.RecordedReading;
 import app.dantro.server.event.Events;
 import app.dantro.server.format.CaseDocument;
 import app.dantro.server.format.Happened;
@@ -18,7 +18,6 @@ import app.dantro.server.store.Simulation;
 import app.dantro.server.store.SimulationStore;
 import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredCase;
-import app.dantro.server.store.StoredReading;
 import app.dantro.server.store.StoredRepair;
 import app.dantro.server.store.StoredStatement;
 import app.dantro.server.store.StoredTest;
@@ -103,9 +102,8 @@ class CaseImport {
                         "Another case has this id (%s). Make a new id for a new case.".formatted(id));
             }
         }
-        for (Reading reading : document.readings()) {
-            file = readings.record(file, reading, StoredReading.Source.TYPED, by)
-                    .file();
+        for (RecordedReading reading : document.readings()) {
+            file = readings.takeOver(file, reading, by).file();
         }
         Happened happened = document.happened();
         happened.repairs().forEach(r -> events.record(new StoredRepair(id, r, by)));

@@ -5,7 +5,7 @@ import app.dantro.core.circuit.Loop;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.procedure.AsSaid;
 import app.dantro.core.procedure.Basis;
-import app.dantro.core.reading.Reading;
+import app.dantro.core.record.RecordedReading;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,7 +25,7 @@ public record CaseDocument(
         Circuit circuit,
         String circuitJson,
         VehicleState state,
-        List<Reading> readings,
+        List<RecordedReading> readings,
         Happened happened,
         Optional<Basis> basis,
         Optional<AsSaid> closing,

@@ -5,7 +5,7 @@ import app.dantro.core.circuit.Loop;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.procedure.AsSaid;
 import app.dantro.core.procedure.Basis;
-import app.dantro.core.reading.Reading;
+import app.dantro.core.record.RecordedReading;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -57,7 +57,7 @@ public final class CaseFormat {
                 .orElseThrow(() -> new BadFile("$.circuit", "This field is missing; it must be an object."));
         Circuit circuit = CircuitFormat.parse(JsonFields.of(circuitNode, "$.circuit"));
         VehicleState state = StateFormat.read(file, circuit);
-        List<Reading> readings = ReadingFormat.read(file, circuit, ids);
+        List<RecordedReading> readings = ReadingFormat.read(file, circuit, ids);
         Happened happened = HappenedFormat.read(file, circuit, ids);
         Vehicle vehicle = vehicle(file, circuit);
         Optional<Basis> basis = file.optionalObject("basis").map(BasisFormat::read);

@@ -15,7 +15,6 @@ import app.dantro.core.procedure.Basis;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.record.CaseRecord;
-import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Statements;
 import app.dantro.core.standing.Foretold;
 import app.dantro.core.standing.Verdict;
@@ -45,7 +44,7 @@ public final class DiagnosisFormat {
         CaseRecord evidence = CaseRecord.of(
                         document.circuit(),
                         document.state().celsius(),
-                        document.readings().stream().map(RecordedReading::of).toList(),
+                        document.readings(),
                         document.happened().repairs(),
                         document.happened().tests())
                 .with(Statements.of(document.happened().statements()));

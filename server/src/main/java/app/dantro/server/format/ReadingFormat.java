@@ -10,6 +10,7 @@ import app.dantro.core.reading.MeterRange;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
+import app.dantro.core.record.RecordedReading;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -35,18 +36,22 @@ final class ReadingFormat {
         "amps_in",
         "range",
         "called",
-        "taken_at_ms"
+        "taken_at_ms",
+        "question"
     };
 
-    static List<Reading> read(JsonFields file, Circuit circuit, EntryIds ids) {
-        List<Reading> readings = new ArrayList<>();
+    static List<RecordedReading> read(JsonFields file, Circuit circuit, EntryIds ids) {
+        List<RecordedReading> readings = new ArrayList<>();
         Set<UUID> seen = new HashSet<>();
         for (JsonFields json : file.objects("readings")) {
             Reading reading = reading(json, circuit, ids, readings.size());
             if (!seen.add(reading.id())) {
                 throw new BadFile(json.path("id"), "Two readings have the id (%s).".formatted(reading.id()));
             }
-            readings.add(reading);
+            readings.add(json.optionalObject("question")
+                    .map(QuestionFormat::read)
+                    .map(q -> new RecordedReading(reading, Optional.of(q.slip()), q.answer(), false))
+                    .orElseGet(() -> RecordedReading.of(reading)));
         }
         return readings;
     }
@@ -94,7 +99,13 @@ final class ReadingFormat {
         return Optional.of(id);
     }
 
-    static ObjectNode write(Reading reading) {
+    static ObjectNode write(RecordedReading recorded) {
+        ObjectNode json = write(recorded.reading());
+        recorded.slip().ifPresent(slip -> json.set("question", QuestionFormat.write(slip, recorded.answer())));
+        return json;
+    }
+
+    private static ObjectNode write(Reading reading) {
         ObjectNode json = JsonFields.MAPPER
                 .createObjectNode()
                 .put("id", reading.id().toString())

@@ -14,6 +14,8 @@ import java.util.Map;
 
 /** What a case said when it closed (docs/formats/case-v1.md). */
 public final class SaidFormat {
+    private static final int MOST_CHARACTERS = 2000;
+
     private SaidFormat() {}
 
     /** The closing as one text. */
@@ -32,22 +34,41 @@ public final class SaidFormat {
         if (!stage.closed()) {
             throw new BadFile(json.path("stage"), "A closing is verified or closed.");
         }
+        List<AsSaid.Part> parts = new ArrayList<>();
+        for (JsonFields part : json.objects("parts")) {
+            AsSaid.Part said = part(part);
+            if (parts.stream().anyMatch(p -> p.part().equals(said.part()))) {
+                throw new BadFile(part.path("part"), "The part (%s) has a standing already.".formatted(said.part()));
+            }
+            parts.add(said);
+        }
         AsSaid said = new AsSaid(
                 stage,
-                json.text("headline"),
-                json.objects("parts").stream().map(SaidFormat::part).toList(),
+                sentence(json, "headline"),
+                parts,
                 json.objects("figures").stream().map(SaidFormat::figure).toList());
         json.done();
         return said;
+    }
+
+    private static String sentence(JsonFields json, String field) {
+        String text = json.text(field);
+        if (text.length() > MOST_CHARACTERS) {
+            throw new BadFile(
+                    json.path(field),
+                    "This has %d characters; what a case says has at most %d."
+                            .formatted(text.length(), MOST_CHARACTERS));
+        }
+        return text;
     }
 
     private static AsSaid.Part part(JsonFields json) {
         json.knows("part", "name", "standing", "says");
         AsSaid.Part part = new AsSaid.Part(
                 JsonIds.partId(json, "part"),
-                json.text("name"),
+                sentence(json, "name"),
                 json.choice("standing", Standing.class, Standing.NOT_PROVEN),
-                json.text("says"));
+                sentence(json, "says"));
         json.done();
         return part;
     }
@@ -56,10 +77,10 @@ public final class SaidFormat {
         json.knows("topics", "what", "shown", "sign", "says");
         AsSaid.Figure figure = new AsSaid.Figure(
                 topics(json),
-                json.text("what"),
-                json.text("shown"),
+                sentence(json, "what"),
+                sentence(json, "shown"),
                 json.choice("sign", FigureVerdict.Sign.class, FigureVerdict.Sign.SAYS_LITTLE),
-                json.text("says"));
+                sentence(json, "says"));
         json.done();
         return figure;
     }

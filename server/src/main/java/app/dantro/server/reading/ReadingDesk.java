@@ -2,6 +2,7 @@ package app.dantro.server.reading;
 
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
 import app.dantro.core.slip.Slip;
 import app.dantro.core.slip.SlipRules;
 import app.dantro.server.job.Cases;
@@ -44,12 +45,38 @@ public class ReadingDesk {
      * @throws ProblemException 409 if the id belongs to another reading
      */
     public Recorded record(StoredCase file, Reading reading, StoredReading.Source source, String by) {
-        UUID caseId = file.record().id();
+        return keep(file, stored(file, reading, source, by, asked(file, reading)));
+    }
+
+    /** The same for one out of a case file, with what was asked about it there and answered. */
+    public Recorded takeOver(StoredCase file, RecordedReading taken, String by) {
+        Reading reading = taken.reading();
+        if (taken.slip().isEmpty()) {
+            return record(file, reading, StoredReading.Source.TYPED, by);
+        }
+        Recorded kept = keep(file, stored(file, reading, StoredReading.Source.TYPED, by, taken.slip()));
+        if (!kept.added() || taken.answer().isEmpty()) {
+            return kept;
+        }
+        store.answer(reading.id(), taken.answer().get(), by, clock.millis());
+        return new Recorded(
+                true, kept.file().answered(reading.id(), taken.answer().get()));
+    }
+
+    private static Optional<Slip> asked(StoredCase file, Reading reading) {
         CaseRecord evidence = file.evidence();
-        Reading onItsWay = evidence.onItsWay(reading);
-        Optional<Slip> slip =
-                SlipRules.atEntry(file.circuit(), file.loop(), file.record().celsius(), evidence.counted(), onItsWay);
-        StoredReading stored = new StoredReading(caseId, reading, source, by, clock.millis(), slip, Optional.empty());
+        return SlipRules.atEntry(
+                file.circuit(), file.loop(), file.record().celsius(), evidence.counted(), evidence.onItsWay(reading));
+    }
+
+    private StoredReading stored(
+            StoredCase file, Reading reading, StoredReading.Source source, String by, Optional<Slip> slip) {
+        return new StoredReading(file.record().id(), reading, source, by, clock.millis(), slip, Optional.empty());
+    }
+
+    private Recorded keep(StoredCase file, StoredReading stored) {
+        Reading reading = stored.reading();
+        UUID caseId = stored.caseId();
         if (store.add(stored)) {
             events.changed(caseId);
             return new Recorded(true, file.with(stored));

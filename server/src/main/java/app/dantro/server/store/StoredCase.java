@@ -7,6 +7,7 @@ import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statements;
+import app.dantro.core.slip.Slip;
 import app.dantro.server.problem.ProblemException;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -89,6 +90,15 @@ public record StoredCase(
         more.sort(Comparator.comparingLong((StoredReading r) -> r.reading().takenAtMillis())
                 .thenComparing(r -> r.reading().id().toString()));
         return new StoredCase(record, onCircuit, more, repairs, tests, statements, photos, strikes, bases, simulation);
+    }
+
+    /** The same file with the answer to what was asked about a reading. */
+    public StoredCase answered(UUID reading, Slip.Answer answer) {
+        List<StoredReading> others = readings.stream()
+                .map(r -> r.reading().id().equals(reading) ? r.answered(answer) : r)
+                .toList();
+        return new StoredCase(
+                record, onCircuit, others, repairs, tests, statements, photos, strikes, bases, simulation);
     }
 
     /** The same file with other bases of its judgement. */

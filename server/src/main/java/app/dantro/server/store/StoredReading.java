@@ -26,6 +26,11 @@ public record StoredReading(
         SIMULATED
     }
 
+    /** The same with the answer to what was asked. */
+    StoredReading answered(Slip.Answer given) {
+        return new StoredReading(caseId, reading, source, takenBy, savedAtMs, slip, Optional.of(given));
+    }
+
     public RecordedReading recorded(boolean struck) {
         return new RecordedReading(reading, slip, answer, struck);
     }

@@ -1,64 +1,20 @@
 package app.dantro.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.PointId;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.limits.School;
 import app.dantro.core.network.Fault;
 import app.dantro.core.procedure.Basis;
-import app.dantro.core.reading.Current;
-import app.dantro.core.reading.MeterRange;
-import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Statistic;
-import app.dantro.core.reading.TypedVolts;
-import app.dantro.core.record.Repair;
-import app.dantro.core.slip.Slip;
-import app.dantro.server.RunningServer;
-import app.dantro.server.format.CircuitFormat;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.springframework.dao.DataAccessException;
 
 /** What goes into the database comes out as it went in, once, in the order it counts. */
-class StoresTest {
-    private static final String CAR = CircuitFormat.readyMade("petrol-car");
-
-    @TempDir
-    static Path folder;
-
-    private static RunningServer server;
-
-    private final UUID caseId = UUID.randomUUID();
-    private final CaseHead head = new CaseHead(caseId, "Van", "slow", Loop.STARTING, 22.3, "t", 1_000);
-
-    @BeforeAll
-    static void start() {
-        server = RunningServer.on(folder);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
-    }
-
-    @BeforeEach
-    void open() {
-        assertThat(store(CaseStore.class).add(head, CAR, Basis.with(OwnSets.none())))
-                .isTrue();
-    }
-
+class StoresTest extends NewCaseInStore {
     @Test
     void aCaseIsThereOnceWithItsCircuitItsBasisAndItsForeignData() {
         CaseStore cases = store(CaseStore.class);
@@ -85,71 +41,6 @@ class StoresTest {
         assertThat(circuits.newest(caseId).json()).isEqualTo(changed);
         assertThat(circuits.newest(caseId).version()).isEqualTo(2);
         assertThat(circuits.first(caseId)).isEqualTo(CAR);
-    }
-
-    @Test
-    void readingsComeInTheOrderTheyWereTakenWithAllTheirFields() {
-        ReadingStore readings = store(ReadingStore.class);
-        StoredReading late = stored(reading("0.270", 20, Current.of(154, Current.How.CLAMP)), Optional.empty());
-        StoredReading early = stored(
-                reading(
-                        "270 mV",
-                        10,
-                        new Current.Measured(41.5, Current.How.CABLE_AS_SHUNT, Optional.of(PartId.of("ground-cable")))),
-                Optional.empty());
-        assertThat(readings.add(late)).isTrue();
-        assertThat(readings.add(early)).isTrue();
-        assertThat(readings.add(late)).as("sent twice").isFalse();
-        assertThat(readings.findByCase(caseId)).containsExactly(early, late);
-        assertThat(readings.find(early.reading().id())).contains(early);
-        assertThat(readings.find(UUID.randomUUID())).isEmpty();
-    }
-
-    @Test
-    void aQuestionIsKeptWithItsChoicesAndAnsweredOnce() {
-        ReadingStore readings = store(ReadingStore.class);
-        Slip slip = new Slip(
-                Slip.Kind.values()[0],
-                "Was it 0.27?",
-                List.of(
-                        new Slip.Choice(Slip.Answer.MEANT, "0.27", Optional.of(0.27)),
-                        new Slip.Choice(Slip.Answer.AS_READ, "2.7", Optional.empty())));
-        StoredReading asked = stored(reading("2.7", 30, Current.unknown()), Optional.of(slip));
-        readings.add(asked);
-        assertThat(readings.findByCase(caseId).get(0).slip()).contains(slip);
-        assertThat(readings.answer(asked.reading().id(), Slip.Answer.AS_READ, "t", 40))
-                .isTrue();
-        assertThat(readings.answer(asked.reading().id(), Slip.Answer.MEANT, "t", 50))
-                .as("answered already")
-                .isFalse();
-        assertThat(readings.findByCase(caseId).get(0).answer()).contains(Slip.Answer.AS_READ);
-    }
-
-    @Test
-    void theLastStrikeOfATargetCountsInTheOrderTheyCame() {
-        EventStore events = store(EventStore.class);
-        UUID target = UUID.randomUUID();
-        StoredRepair repair = new StoredRepair(
-                caseId, new Repair(target, PartId.of("starter-cable"), Repair.Action.REPLACED, "new", 60), "t");
-        assertThat(events.add(repair)).isTrue();
-        assertThat(events.add(repair)).isFalse();
-        assertThat(events.findRepairs(caseId)).containsExactly(repair);
-        Strike struck = new Strike(UUID.randomUUID(), caseId, target, false, "wrong part", "t", 70);
-        Strike restored = new Strike(UUID.randomUUID(), caseId, target, true, "", "t", 70);
-        events.add(struck);
-        events.add(restored);
-        assertThat(events.findStrikes(caseId))
-                .as("of one moment, the later entered one is the later one")
-                .containsExactly(struck, restored);
-    }
-
-    @Test
-    void whatBelongsToNoCaseIsRefused() {
-        Reading reading = reading("12.6", 1, Current.unknown());
-        StoredReading stray = new StoredReading(
-                UUID.randomUUID(), reading, StoredReading.Source.TYPED, "t", 2, Optional.empty(), Optional.empty());
-        assertThatThrownBy(() -> store(ReadingStore.class).add(stray)).isInstanceOf(DataAccessException.class);
-        assertThat(store(ReadingStore.class).find(stray.reading().id())).isEmpty();
     }
 
     @Test
@@ -211,32 +102,10 @@ class StoresTest {
         assertThat(bases.find(caseId)).hasSize(2).last().isEqualTo(second);
     }
 
-    private static <T> T store(Class<T> type) {
-        return server.bean(type);
-    }
-
     private static List<Integer> versions(LimitSetStore sets) {
         return sets.all().versions().stream()
                 .filter(v -> v.loop() == Loop.STARTING && v.limits().name().equals("Stores"))
                 .map(OwnSets.Version::number)
                 .toList();
-    }
-
-    private StoredReading stored(Reading reading, Optional<Slip> slip) {
-        return new StoredReading(caseId, reading, StoredReading.Source.TYPED, "t", 99, slip, Optional.empty());
-    }
-
-    private static Reading reading(String typed, long takenAt, Current current) {
-        return new Reading(
-                UUID.randomUUID(),
-                PointId.of("starter-case"),
-                PointId.of("post-minus"),
-                Condition.CRANKING,
-                TypedVolts.parse(typed),
-                Statistic.SETTLED,
-                current,
-                Optional.of(MeterRange.VOLTS_20),
-                false,
-                takenAt);
     }
 }
