@@ -5,12 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dantro.server.RunningServer.Answer;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -24,36 +21,22 @@ import org.junit.jupiter.api.Test;
 class DoorsTest extends JudgedCases {
     private static final ObjectMapper JSON = new ObjectMapper();
 
-    private static final Path WRITTEN = Path.of(
-            "..", "core", "src", "test", "resources", "app", "dantro", "core", "procedure", "written-cases.txt");
-
     private static final Path SPELLED_OUT = Path.of("..", "docs", "formats", "examples", "spelled-out.json");
-
-    /** No multiple of any step that a temperature might be rounded to. */
-    private static final double CELSIUS = 22.3;
 
     @Test
     void everySeventhWrittenCaseIsTheSameAtEveryDoor() throws Exception {
-        List<String> lines = lines();
+        List<String> lines = WrittenCases.lines();
         for (int i = 0; i < lines.size(); i += 7) {
-            agree(lines.get(i).split(" \\| ")[0], written(lines.get(i)));
+            agree(lines.get(i).split(" \\| ")[0], WrittenCases.file(lines.get(i)));
         }
     }
 
     @Tag("long")
     @Test
     void everyWrittenCaseIsTheSameAtEveryDoor() throws Exception {
-        for (String line : lines()) {
-            agree(line.split(" \\| ")[0], written(line));
+        for (String line : WrittenCases.lines()) {
+            agree(line.split(" \\| ")[0], WrittenCases.file(line));
         }
-    }
-
-    /** The written cases, those on one circuit together. */
-    private static List<String> lines() throws IOException {
-        return Files.readAllLines(WRITTEN).stream()
-                .filter(l -> !l.startsWith("#"))
-                .sorted(Comparator.comparing(l -> l.split(" \\| ")[1]))
-                .toList();
     }
 
     @Test
@@ -122,32 +105,5 @@ class DoorsTest extends JudgedCases {
             standings.put(id, part.path("standing").asText().toUpperCase(Locale.ROOT));
         }
         return standings;
-    }
-
-    private static ObjectNode written(String line) {
-        String[] field = line.split(" \\| ");
-        ObjectNode file = JSON.createObjectNode().put("format", "dantro-case").put("version", 1);
-        file.putObject("vehicle")
-                .put("name", field[0].substring(0, Math.min(60, field[0].length())))
-                .put("complaint", "as written")
-                .put("concern", field[2].toLowerCase(Locale.ROOT));
-        file.putObject("state").put("celsius", CELSIUS);
-        file.putObject("circuit").put("ready_made", field[1]);
-        ArrayNode readings = file.putArray("readings");
-        long at = 1_790_000_000_000L;
-        for (String one : field[3].split("; ")) {
-            String[] word = one.split(" ");
-            ObjectNode reading = readings.addObject()
-                    .put("red", word[0].split(">")[0])
-                    .put("black", word[0].split(">")[1])
-                    .put("condition", word[1].toLowerCase(Locale.ROOT))
-                    .put("typed", word[2])
-                    .put("taken_at_ms", at);
-            at += 60_000;
-            if (word.length > 3) {
-                reading.put("amps", Double.parseDouble(word[3])).put("amps_known_by", "clamp");
-            }
-        }
-        return file;
     }
 }
