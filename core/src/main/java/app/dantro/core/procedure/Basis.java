@@ -27,6 +27,12 @@ public record Basis(int judgement, int priors, int limits, int meters, OwnSets o
                 OrderOfWork.VERSION, PreparedCircuit.PRIORS_VERSION, School.TABLE_VERSION, MeterError.VERSION, own);
     }
 
+    /** True if any version is one that this program does not have yet: a file of a newer one. */
+    public boolean ofANewerProgram() {
+        Basis now = with(own);
+        return judgement > now.judgement || priors > now.priors || limits > now.limits || meters > now.meters;
+    }
+
     /** True if this program judges by the same versions; the shop's own sets are values and always at hand. */
     public boolean ofThisProgram() {
         return equals(with(own));

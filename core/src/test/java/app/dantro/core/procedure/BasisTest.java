@@ -74,6 +74,10 @@ class BasisTest {
         assertThat(now.ofThisProgram()).isTrue();
         assertThat(new Basis(now.judgement() - 1, now.priors(), now.limits(), now.meters(), now.own()).ofThisProgram())
                 .isFalse();
+        assertThat(new Basis(now.judgement() - 1, now.priors() + 1, now.limits(), now.meters(), now.own())
+                        .ofANewerProgram())
+                .isTrue();
+        assertThat(now.ofANewerProgram()).isFalse();
         OwnSets own = new OwnSets(List.of(new OwnSets.Version(
                 Loop.STARTING, 1, School.own("Strict", Optional.of(0.05), Optional.empty(), "ours"), 5)));
         assertThat(new Basis(now.judgement(), now.priors(), now.limits(), now.meters(), own).ofThisProgram())

@@ -44,10 +44,11 @@ public record BasisView(
     }
 
     private static String then(Basis under) {
-        return under.ofThisProgram()
-                ? "This verdict stands as it was given when the case closed. Worked out again, it would be another."
-                : "Judged by an earlier version (judgement %d). The verdict stands as it was given when the case closed."
-                        .formatted(under.judgement());
+        if (under.ofThisProgram()) {
+            return "This verdict stands as it was given when the case closed. Worked out again, it would be another.";
+        }
+        return "Judged by %s version (judgement %d). The verdict stands as it was given when the case closed."
+                .formatted(under.ofANewerProgram() ? "a newer" : "an earlier", under.judgement());
     }
 
     private static MoveView move(StoredBasis moved) {
