@@ -5,11 +5,8 @@ import app.dantro.core.circuit.PartId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
 /**
@@ -55,19 +52,8 @@ final class PairSearch {
                         .reversed()
                         .thenComparing(Lead::first)
                         .thenComparing(Lead::second))
-                .filter(firstOfItsParts())
                 .limit(Marks.PAIRS_LOOKED_AT)
                 .toList();
-    }
-
-    /** Of two parts' many severities the best one goes on: its neighbours are looked at with it, and others find room. */
-    private Predicate<Lead> firstOfItsParts() {
-        Set<Set<PartId>> seen = new HashSet<>();
-        return pair -> {
-            Set<PartId> parts = new HashSet<>(parts(pair.first));
-            parts.addAll(parts(pair.second));
-            return seen.add(parts);
-        };
     }
 
     double logPrior(int first, int second) {

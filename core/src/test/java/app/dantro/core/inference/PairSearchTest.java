@@ -25,8 +25,6 @@ class PairSearchTest extends CarInference {
     @ParameterizedTest
     @CsvSource({
         "starter-cable, 0.012, ground-joint-block, 0.010",
-        "stud-joint, 0.020, ground-joint-block, 0.008",
-        "stud-joint, 0.009, ground-joint-block, 0.008",
         "post-joint-plus, 0.006, crimp-ground, 0.015",
         "starter-cable, 0.004, post-joint-minus, 0.030"
     })
