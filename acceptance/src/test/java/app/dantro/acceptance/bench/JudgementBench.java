@@ -14,7 +14,7 @@ import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
-import app.dantro.core.planning.InformationPlanner;
+import app.dantro.core.planning.Advisor;
 import app.dantro.core.planning.Workplace;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.MeterRange;
@@ -92,7 +92,7 @@ final class JudgementBench implements Bench.Benchmark {
             Judgement judgement = Judgement.of(prepared, inference);
             Standings.of(rules, judgement);
             long judged = System.nanoTime();
-            InformationPlanner.propose(judgement.posterior(), everything(), 4);
+            Advisor.propose(judgement, everything(), 4);
             if (i >= WARM_UP) {
                 judging.add((judged - from) * MILLIS);
                 planning.add((System.nanoTime() - judged) * MILLIS);

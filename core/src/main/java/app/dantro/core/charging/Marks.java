@@ -31,9 +31,6 @@ final class Marks {
     /** Between battery − and any ground, running with loads: above this look, above twice this most schools fail it (docs/job.md, test 23). */
     static final double GROUND_LOOK_VOLTS = 0.1;
 
-    /** A share of a drop below this is not drawn. */
-    static final double ASSUMED_LEAST_SHARE_VOLTS = 0.005;
-
     /** Below this a change is not worth a line. */
     static final double ASSUMED_TELLS_VOLTS = 0.05;
 

@@ -34,6 +34,11 @@ public final class Advisor {
         return new Advisor(judgement, workplace).advise();
     }
 
+    /** The measurements that tell most for their effort, the best first, whatever is likely already. */
+    public static List<Proposal> propose(Judgement judgement, Workplace workplace, int most) {
+        return InformationPlanner.propose(judgement.posterior(), workplace, most);
+    }
+
     private Advice advise() {
         Optional<PartId> called = judgement.called();
         if (called.isPresent()) {

@@ -25,7 +25,7 @@ import java.util.stream.Collectors;
  * moved lead)}, where p is the weight between the leads and 3 is the crank (decisions/0005). One suspect left is
  * confirmed across just that part.
  */
-public final class HalfSplitPlanner implements Planner {
+final class HalfSplitPlanner implements Planner {
     @Override
     public Optional<ProbePlan> next(Findings findings) {
         Optional<Stretch> failing = findings.failing();

@@ -22,7 +22,7 @@ import java.util.TreeSet;
  * condition at hand: a quick figure for all of them, an exact one for the best (docs/decisions/0010). A reading across
  * just one suspect is worth more than its information, since no part is called bad without one.
  */
-public final class InformationPlanner {
+final class InformationPlanner {
     private static final Comparator<Proposal> BY_WORTH =
             Comparator.comparingDouble(Proposal::worth).reversed();
 

@@ -8,7 +8,6 @@ import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.limits.OwnSets;
-import app.dantro.core.planning.HalfSplitPlanner;
 import app.dantro.core.planning.Planner;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.quantity.Quantity;
@@ -41,7 +40,7 @@ public final class OrderOfWork {
     private final Planner planner;
 
     public OrderOfWork() {
-        this(new HalfSplitPlanner());
+        this(Planner.halving());
     }
 
     /** @param planner proposes the walk while the drops alone speak */

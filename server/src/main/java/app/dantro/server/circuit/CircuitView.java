@@ -1,6 +1,5 @@
 package app.dantro.server.circuit;
 
-import app.dantro.core.charging.HealthyRun;
 import app.dantro.core.circuit.Access;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Battery;
@@ -17,6 +16,7 @@ import app.dantro.core.circuit.Side;
 import app.dantro.core.limits.School;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
+import app.dantro.core.profile.HealthyRun;
 import app.dantro.server.store.CaseCircuit;
 import app.dantro.server.store.CaseHead;
 import java.util.ArrayList;

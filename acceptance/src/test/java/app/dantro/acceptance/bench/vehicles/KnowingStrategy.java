@@ -7,7 +7,7 @@ import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.PreparedCircuit;
-import app.dantro.core.planning.InformationPlanner;
+import app.dantro.core.planning.Advisor;
 import app.dantro.core.planning.Proposal;
 import app.dantro.core.planning.Workplace;
 import app.dantro.core.standing.Judgement;
@@ -68,7 +68,7 @@ final class KnowingStrategy implements Strategy {
         }
         Optional<Observable> proof = able.stream().min(Comparator.comparingLong(w -> taken(job, w)));
         return proof.filter(w -> taken(job, w) < 2)
-                .or(() -> InformationPlanner.propose(judgement.posterior(), workplace, 1).stream()
+                .or(() -> Advisor.propose(judgement, workplace, 1).stream()
                         .map(Proposal::what)
                         .findFirst());
     }

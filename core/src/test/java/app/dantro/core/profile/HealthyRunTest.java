@@ -1,4 +1,4 @@
-package app.dantro.core.charging;
+package app.dantro.core.profile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,4 +1,4 @@
-package app.dantro.core.charging;
+package app.dantro.core.profile;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Part;
@@ -16,6 +16,9 @@ import java.util.OptionalDouble;
  * and left out.
  */
 public final class HealthyRun {
+    /** A share of a drop below this is not drawn. */
+    private static final double ASSUMED_LEAST_SHARE_VOLTS = 0.005;
+
     private final List<Part> parts;
     private final Expectation expectation;
     private final List<Allowed> limits;
@@ -68,7 +71,7 @@ public final class HealthyRun {
         }
         double joints = total(parts.stream().filter(p -> metres(p) == 0).toList(), expectation);
         double share = (strictest.getAsDouble() - joints) * metres(part) / metres;
-        return Optional.of(Math.max(Marks.ASSUMED_LEAST_SHARE_VOLTS, share));
+        return Optional.of(Math.max(ASSUMED_LEAST_SHARE_VOLTS, share));
     }
 
     private static double total(List<Part> parts, Expectation expectation) {
