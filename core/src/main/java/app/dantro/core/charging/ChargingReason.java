@@ -3,7 +3,7 @@ package app.dantro.core.charging;
 import app.dantro.core.quantity.Reason;
 
 /** What the checks of the charging side say, and what they are called. */
-public enum ChargingReason implements Reason.Kind {
+enum ChargingReason implements Reason.Kind {
     OUTPUT_TO_MINUS,
     OUTPUT_TO_CASE,
     SENSE,

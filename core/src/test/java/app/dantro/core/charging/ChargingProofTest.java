@@ -1,17 +1,16 @@
-package app.dantro.core.fact;
+package app.dantro.core.charging;
 
 import static app.dantro.core.reading.SampleReadings.base;
 import static app.dantro.core.reading.SampleReadings.of;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.dantro.core.charging.ChargingReason;
-import app.dantro.core.charging.GoodAlternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ResistanceRange;
+import app.dantro.core.fact.ChargingCertificates;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -37,7 +36,8 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-class ChargingCertificatesTest {
+/** What loaded charging readings certify, and what clears an alternator. */
+class ChargingProofTest {
     private static final Circuit CAR =
             ReadyMadeCircuits.named("battery-behind-cab").orElseThrow();
     private static final Part CABLE = CAR.chargeCable().orElseThrow();
