@@ -3,7 +3,7 @@ package app.dantro.core.inference;
 import java.util.stream.IntStream;
 
 /**
- * The observations that an explanation takes for slips: at most {@value #Marks.MOST_SLIPS}, whatever the number of observations.
+ * The observations that an explanation takes for slips: at most {@value Marks#MOST_SLIPS}, whatever the number of observations.
  *
  * @param packed their numbers plus one, twelve bits each, the largest foremost
  */

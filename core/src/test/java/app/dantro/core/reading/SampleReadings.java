@@ -39,6 +39,21 @@ public final class SampleReadings {
                 now);
     }
 
+    /** The same reading taken at another moment, in epoch milliseconds. */
+    public static Reading takenAt(Reading r, long atMillis) {
+        return new Reading(
+                r.id(),
+                r.red(),
+                r.black(),
+                r.condition(),
+                r.typed(),
+                r.statistic(),
+                r.current(),
+                r.range(),
+                r.called(),
+                atMillis);
+    }
+
     public static Reading onRange(Reading r, MeterRange range) {
         return new Reading(
                 r.id(),

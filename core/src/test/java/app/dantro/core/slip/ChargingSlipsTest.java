@@ -90,16 +90,6 @@ class ChargingSlipsTest {
     }
 
     private static Reading at(Reading r, Reading first, int minutesLater) {
-        return new Reading(
-                r.id(),
-                r.red(),
-                r.black(),
-                r.condition(),
-                r.typed(),
-                r.statistic(),
-                r.current(),
-                r.range(),
-                r.called(),
-                first.takenAtMillis() + minutesLater * 60_000L);
+        return SampleReadings.takenAt(r, first.takenAtMillis() + minutesLater * 60_000L);
     }
 }

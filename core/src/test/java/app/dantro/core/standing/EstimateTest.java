@@ -12,6 +12,7 @@ import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Repair;
@@ -57,7 +58,7 @@ class EstimateTest extends VanStandings {
     void aRepairMakesTheOldReadingsHistoryAndItsForecastIsHeldAgainstTheRetest() {
         long done = across.takenAtMillis() + 1;
         Repair repair = new Repair(new UUID(3, 3), STRAP_END, Repair.Action.REMADE, "", done);
-        Reading retest = later(cranking("block", "strap-engine", "0.0260", 165), done + 10);
+        Reading retest = SampleReadings.takenAt(cranking("block", "strap-engine", "0.0260", 165), done + 10);
         List<RecordedReading> all = Stream.of(rest, posts, whole, across, retest)
                 .map(RecordedReading::of)
                 .toList();
@@ -92,19 +93,5 @@ class EstimateTest extends VanStandings {
 
     private static WhatIf.Line line(WhatIf whatIf, WhatIf.Kind kind) {
         return whatIf.lines().stream().filter(l -> l.kind() == kind).findFirst().orElseThrow();
-    }
-
-    private static Reading later(Reading r, long at) {
-        return new Reading(
-                r.id(),
-                r.red(),
-                r.black(),
-                r.condition(),
-                r.typed(),
-                r.statistic(),
-                r.current(),
-                r.range(),
-                r.called(),
-                at);
     }
 }
