@@ -72,6 +72,9 @@ final class DatabaseFile {
             if (!ours || !single(statement, "PRAGMA quick_check").equals("ok")) {
                 throw damaged(file, null);
             }
+            if (version < SCHEMA_VERSION) {
+                BeforeMigration.keep(statement, file);
+            }
         } catch (SQLException e) {
             throw damaged(file, e);
         }

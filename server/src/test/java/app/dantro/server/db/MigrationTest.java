@@ -7,6 +7,7 @@ import app.dantro.server.RunningServer.Answer;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.Statement;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
@@ -54,6 +55,19 @@ class MigrationTest {
                     .isEqualTo("petrol-body-return");
             Answer display = server.get(path + "/simulated-meter?red=block&black=strap-engine&condition=CRANKING");
             assertThat(Double.parseDouble(display.text("typed"))).isGreaterThan(2);
+        }
+        assertThat(oldVehicle(BeforeMigration.beside(folder.resolve("dantro.db")), "job_case"))
+                .isEqualTo("Old van");
+    }
+
+    /** The copy is the older program's own: its table has not gained a column. */
+    private static String oldVehicle(Path copy, String table) throws Exception {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copy);
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT * FROM " + table)) {
+            assertThat(rows.getMetaData().getColumnCount()).isEqualTo(7);
+            assertThat(rows.next()).isTrue();
+            return rows.getString(2);
         }
     }
 }
