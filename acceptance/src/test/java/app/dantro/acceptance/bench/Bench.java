@@ -51,7 +51,8 @@ public final class Bench {
                 "slice", new SliceBench(),
                 "solver", new SolverBench(),
                 "algebra", new AlgebraBench(),
-                "diagnosis", new JudgementBench(args)));
+                "diagnosis", new JudgementBench(args),
+                "everyday", new EverydayBench(args)));
         String name = args.length == 0 ? "slice" : args[0];
         Benchmark benchmark = known.get(name);
         if (benchmark == null) {

@@ -1,0 +1,43 @@
+package app.dantro.acceptance.bench.everyday;
+
+import java.io.PrintStream;
+import java.io.PrintWriter;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** The report on everyday vehicles: what they would meet in the workshop. */
+public final class Everyday {
+    private final Optional<Path> fleet;
+    private final int most;
+    private final int threads;
+    private final Optional<Path> log;
+
+    /**
+     * @param fleet another fleet than the one that lies here
+     * @param most so many vehicles at most
+     * @param log takes every step of every session
+     */
+    public Everyday(Optional<Path> fleet, int most, int threads, Optional<Path> log) {
+        this.fleet = fleet;
+        this.most = most;
+        this.threads = threads;
+        this.log = log;
+    }
+
+    /** Takes every vehicle through its job, with the tools its technician owns. */
+    public void report(PrintStream out) throws Exception {
+        List<FleetVehicle> all = Fleet.read(fleet).stream().limit(most).toList();
+        try (PrintWriter lines =
+                new PrintWriter(log.isPresent() ? Files.newBufferedWriter(log.get()) : Writer.nullWriter())) {
+            EverydayRun run = new EverydayRun(Tool.OWN, line -> {
+                synchronized (lines) {
+                    lines.println(line);
+                }
+            });
+            EverydayReport.print(out, "everyday fleet, " + Tool.OWN.words, run.run(all, threads));
+        }
+    }
+}

@@ -1,0 +1,109 @@
+package app.dantro.acceptance.bench.everyday;
+
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.databind.PropertyNamingStrategies;
+import com.fasterxml.jackson.databind.annotation.JsonNaming;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A vehicle as another program drew and solved it, one line of a fleet's file.
+ *
+ * @param kind its class: car12, truck24, moto12, twin12
+ * @param circuit the ready-made circuit a technician would pick
+ * @param knows what may be entered
+ * @param points names of the columns of {@link Moment#volts}
+ * @param places names of the columns of {@link Moment#amps}
+ */
+@JsonIgnoreProperties(ignoreUnknown = true)
+@JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
+record FleetVehicle(
+        String id,
+        @JsonProperty("class") String kind,
+        int systemVolts,
+        String circuit,
+        double celsius,
+        String complaint,
+        String concern,
+        boolean runs,
+        Map<String, String> knows,
+        Meter meter,
+        Truth truth,
+        Map<String, String> looks,
+        List<String> points,
+        List<String> places,
+        List<Moment> moments) {
+    /** Posts that stand this far off, per block, are complained of; and a starter slower than this share. */
+    private static final double OFF_VOLTS = 0.35;
+
+    private static final double SLOW = 0.8;
+
+    /** The technician's instruments; a range is [up to volts, decimals]. */
+    @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
+    record Meter(double gain, List<double[]> ranges, boolean writesSign, Clamp clamp) {}
+
+    record Clamp(boolean owned, double gain, double zero, int decimals) {}
+
+    /** What is wrong with it, and what that costs. */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    record Truth(String kind, double speed, Map<String, Double> post, List<Fault> faults) {}
+
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
+    record Fault(String kind, String part, List<String> sameStretch, boolean follows) {
+        /** The part, and those that no recorded point splits from it. */
+        Stream<String> named() {
+            return Stream.concat(Stream.of(part), sameStretch == null ? Stream.empty() : sameStretch.stream());
+        }
+
+        boolean wiring() {
+            return kind.equals("added_resistance") || kind.equals("open");
+        }
+    }
+
+    /** What every pair of points reads at one moment, above the − post, and the amps of some places. */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
+    record Moment(
+            String condition, int minute, double[] volts, double[] amps, double rpm, double ripple, boolean charged) {}
+
+    boolean healthy() {
+        return truth.faults().isEmpty();
+    }
+
+    /** True if what is wrong costs what a driver would notice. */
+    boolean costsItsComplaint() {
+        double most = OFF_VOLTS * systemVolts / 12;
+        return truth.speed() < SLOW
+                || truth.post().values().stream().anyMatch(v -> Math.abs(v) > most)
+                || truth.faults().stream().anyMatch(f -> Set.of("drain", "flat_battery", "dead_cell").contains(f.kind()));
+    }
+
+    /** Every name that may be said of it. */
+    Set<String> rightNames() {
+        return truth.faults().stream().flatMap(Fault::named).collect(Collectors.toSet());
+    }
+
+    /** Volts from red to black at a moment; empty if a point was not recorded. */
+    Optional<Double> volts(Moment moment, String red, String black) {
+        int r = points.indexOf(red);
+        int b = points.indexOf(black);
+        return r < 0 || b < 0 ? Optional.empty() : Optional.of(moment.volts()[r] - moment.volts()[b]);
+    }
+
+    Optional<Double> amps(Moment moment, String place) {
+        int at = places.indexOf(place);
+        return at < 0 ? Optional.empty() : Optional.of(moment.amps()[at]);
+    }
+
+    List<Moment> in(String condition, boolean charged) {
+        List<Moment> all = moments.stream().filter(m -> m.condition().equals(condition)).toList();
+        List<Moment> same = all.stream().filter(m -> m.charged() == charged).toList();
+        return same.isEmpty() ? all : same;
+    }
+}

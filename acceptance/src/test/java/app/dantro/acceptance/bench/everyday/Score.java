@@ -1,0 +1,56 @@
+package app.dantro.acceptance.bench.everyday;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** How a session is scored; five shares that add up to all. */
+enum Score {
+    RIGHT("right"),
+    HONEST("honest set"),
+    WRONG("wrong"),
+    HEALTHY("called healthy"),
+    GAVE_UP("gave up");
+
+    private static final double LIKELY = 0.5;
+    private static final int MOST_IN_A_SET = 3;
+    private static final Set<String> STARTERS_RIVALS = Set.of("starter", "engine");
+
+    final String words;
+
+    Score(String words) {
+        this.words = words;
+    }
+
+    /** What a session says of a vehicle that has something wrong with it. */
+    static Score of(Session.Result result) {
+        Set<String> right = result.vehicle().rightNames();
+        if (result.part().isPresent()) {
+            return right.contains(result.part().get()) ? RIGHT : WRONG;
+        }
+        List<String> named = result.atEnd().entrySet().stream()
+                .sorted(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder()))
+                .map(Map.Entry::getKey)
+                .toList();
+        if (!named.isEmpty()) {
+            boolean first = right.contains(named.get(0));
+            boolean likely = result.atEnd().get(named.get(0)) >= LIKELY;
+            if (first && (likely || named.size() == 1)) {
+                return RIGHT;
+            }
+            boolean inSet = named.size() <= MOST_IN_A_SET && named.stream().anyMatch(right::contains);
+            return likely ? WRONG : inSet ? HONEST : GAVE_UP;
+        }
+        if (flatOnly(result)) {
+            return RIGHT;
+        }
+        return result.end() == Session.End.GOOD ? HEALTHY : GAVE_UP;
+    }
+
+    /** Charged because it was flat, which is what was wrong, or what followed. */
+    private static boolean flatOnly(Session.Result result) {
+        boolean flat = result.vehicle().truth().faults().stream().anyMatch(f -> f.kind().equals("flat_battery"));
+        return flat && result.end() == Session.End.CHARGED;
+    }
+}

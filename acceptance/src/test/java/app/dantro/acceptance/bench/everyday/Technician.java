@@ -1,0 +1,196 @@
+package app.dantro.acceptance.bench.everyday;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Statistic;
+import app.dantro.core.reading.TypedVolts;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import app.dantro.core.slip.Slip;
+import app.dantro.core.slip.SlipRules;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+
+/** Somebody who takes readings on one vehicle and types them, answers what is asked, and says what was seen. */
+final class Technician {
+    private static final long STEP_MILLIS = 25_000;
+    private static final long MOMENT_MILLIS = 180_000;
+    private static final double WITH_AMPS = 0.7;
+    private static final double FULL_VOLTS = 12.65;
+
+    private final FleetVehicle vehicle;
+    private final Circuit circuit;
+    private final boolean clamp;
+    private final Random dice;
+    private final FleetMeter meter;
+    private final List<RecordedReading> readings = new ArrayList<>();
+    private final List<Statement> said = new ArrayList<>();
+    private final Map<Condition, Integer> moments = new EnumMap<>(Condition.class);
+    private Optional<Condition> last = Optional.empty();
+    private boolean charged;
+    private long clock = 1_000_000;
+    private int names;
+    final List<Slip> asked = new ArrayList<>();
+    int cranks;
+
+    Technician(FleetVehicle vehicle, Circuit circuit, boolean clamp, long seed) {
+        this.vehicle = vehicle;
+        this.circuit = circuit;
+        this.clamp = clamp;
+        this.dice = new Random(seed);
+        this.meter = new FleetMeter(vehicle.meter(), dice);
+    }
+
+    CaseRecord record() {
+        return CaseRecord.of(circuit, vehicle.celsius(), readings, List.of(), List.of())
+                .with(Statements.of(said));
+    }
+
+    /** The newest reading, as a line. */
+    Optional<String> newest() {
+        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1))
+                .map(r -> "%s>%s %s %s %s %s".formatted(r.reading().red(), r.reading().black(),
+                        r.reading().condition(), r.reading().typed().text(), r.reading().amps().map(a -> a + " A").orElse(""),
+                        r.slip().map(q -> q.kind() + " " + r.answer().orElseThrow()).orElse("")));
+    }
+
+    int taken() {
+        return readings.size();
+    }
+
+    void say(Topic topic, String value) {
+        clock += 1000;
+        said.add(new Statement(new UUID(2, names++), topic, value, "", clock));
+    }
+
+    /** An overnight charge. */
+    void charge() {
+        charged = true;
+        clock += 12 * 3_600_000L;
+        last = Optional.empty();
+    }
+
+    /** Takes a reading, if the vehicle came to that condition and its points can be reached. */
+    boolean read(PointId red, PointId black, Condition condition) {
+        Optional<FleetVehicle.Moment> moment = moment(condition);
+        Optional<Double> ideal = moment.flatMap(m -> vehicle.volts(m, red.value(), black.value()));
+        if (ideal.isEmpty()) {
+            return false;
+        }
+        clock += STEP_MILLIS;
+        cranks += condition.starterCalled() ? 1 : 0;
+        double volts = ideal.get() * rested(condition);
+        Reading reading = new Reading(
+                new UUID(1, names++),
+                red,
+                black,
+                condition,
+                TypedVolts.parse(meter.volts(volts)),
+                Statistic.SETTLED,
+                current(moment.get(), condition),
+                Optional.empty(),
+                false,
+                clock);
+        CaseRecord record = record();
+        Optional<Slip> slip =
+                SlipRules.atEntry(circuit, record.loop(), record.celsius(), record.counted(), reading);
+        slip.ifPresent(asked::add);
+        Optional<Slip.Answer> answer = slip.map(s -> answer(s, volts, reading, moment.get()));
+        readings.add(new RecordedReading(reading, slip, answer, false));
+        return true;
+    }
+
+    /** Another moment of a condition each time it is made again; every crank is one. */
+    private Optional<FleetVehicle.Moment> moment(Condition condition) {
+        List<FleetVehicle.Moment> all = vehicle.in(condition.key(), charged);
+        if (all.isEmpty() && condition == Condition.CRANKING) {
+            all = vehicle.in(Condition.START_ATTEMPT.key(), charged);
+        }
+        if (all.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean again = condition.starterCalled() || last.filter(condition::equals).isEmpty();
+        int at = moments.merge(condition, 0, (n, zero) -> again ? n + 1 : n);
+        if (again) {
+            clock += MOMENT_MILLIS;
+        }
+        last = Optional.of(condition);
+        return Optional.of(all.get(at % all.size()));
+    }
+
+    /** A battery that was not flat and was charged all the same rests at what a full one shows. */
+    private double rested(Condition condition) {
+        if (!charged || condition.running() || condition.starterCalled()) {
+            return 1;
+        }
+        FleetVehicle.Moment rest = vehicle.in("rest", true).get(0);
+        double posts = vehicle.volts(rest, "post-plus", "post-minus").orElseThrow();
+        return rest.charged() ? 1 : Math.max(1, FULL_VOLTS * vehicle.systemVolts() / 12 / posts);
+    }
+
+    private Current current(FleetVehicle.Moment moment, Condition condition) {
+        if (!clamp || condition == Condition.REST || dice.nextDouble() > WITH_AMPS) {
+            return Current.unknown();
+        }
+        String place = condition.alternatorsCurrent() ? "charge-cable" : battery();
+        return vehicle.amps(moment, place)
+                .map(meter::amps)
+                .map(a -> Current.of(a, Current.How.CLAMP))
+                .orElseGet(Current::unknown);
+    }
+
+    private String battery() {
+        return vehicle.places().contains("battery") ? "battery" : "battery-a";
+    }
+
+    /** The truth, as far as one of the answers offers it. */
+    private Slip.Answer answer(Slip slip, double volts, Reading reading, FleetVehicle.Moment moment) {
+        for (Slip.Choice choice : slip.choices()) {
+            boolean nearer = choice.volts()
+                    .filter(v -> Math.abs(v - volts) < Math.abs(reading.volts() - volts))
+                    .isPresent();
+            if (choice.answer() == Slip.Answer.MEANT && nearer) {
+                return Slip.Answer.MEANT;
+            }
+        }
+        boolean turned = reading.condition().starterCalled() && moment.rpm() > 0;
+        List<Slip.Answer> offered = slip.choices().stream().map(Slip.Choice::answer).toList();
+        Slip.Answer wanted = turned ? Slip.Answer.CALLED : Slip.Answer.NOT_CALLED;
+        return offered.contains(wanted) ? wanted : Slip.Answer.AS_READ;
+    }
+
+    /** What is typed for a topic that is asked for, if the technician can tell. */
+    Optional<String> seen(Topic topic) {
+        String looked = vehicle.looks().get(topic.name().toLowerCase(Locale.ROOT));
+        if (looked != null) {
+            return Optional.of(looked);
+        }
+        boolean machine = vehicle.truth().faults().stream()
+                .anyMatch(f -> f.part().equals("alternator") && !f.kind().equals("belt_slip"));
+        return switch (topic) {
+            case PLUG_FED, CHARGED_APART -> Optional.of("YES");
+            case FIELD_ANSWERS, GENERATOR_GOOD -> Optional.of(machine ? "NO" : "YES");
+            case LAMP -> Optional.of("OUT");
+            case STANDING_CURRENT -> standing();
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<String> standing() {
+        return moment(Condition.REST)
+                .flatMap(m -> vehicle.amps(m, battery()))
+                .map(a -> Long.toString(Math.round(Math.abs(a) * 1000)));
+    }
+}
