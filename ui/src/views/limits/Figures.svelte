@@ -9,8 +9,8 @@
 	const SIGN = { GOOD: '✓', SUSPECT: '!', FAILS: '✕', SAYS_LITTLE: '·' };
 	const WORDS = { GOOD: 'good', SUSPECT: 'suspect', FAILS: 'fails', SAYS_LITTLE: 'says little alone' };
 	const SHEETS: [string, Statement['topic'][]][] = [
-		['Battery', ['CHEMISTRY', 'RECOVERY_VOLTS', 'STANDING_CURRENT']],
-		['Starter', ['CRANK_SPEED', 'MAKER_DRAW']],
+		['Battery', ['CHEMISTRY', 'BATTERY_AMP_HOURS', 'RECOVERY_VOLTS', 'STANDING_CURRENT']],
+		['Starter', ['CYLINDERS', 'CRANK_SPEED', 'MAKER_DRAW']],
 		['Alternator: current', ['STRATEGY', 'RATED_AMPS', 'BATTERY_AMPS', 'UNSTEADY_LOW', 'UNSTEADY_HIGH']],
 		['Overnight drain', ['DRAIN_LIFTED', 'DRAIN_BRANCH']],
 		[

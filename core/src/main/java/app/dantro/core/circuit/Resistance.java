@@ -22,6 +22,9 @@ public sealed interface Resistance {
     record Conductor(
             double lengthMetres, double areaSquareMetres, Material material, double logSpread, double jointOhms)
             implements Resistance {
+        /** Spread of a cable or strap whose length and size somebody entered. */
+        public static final double ASSUMED_ENTERED_SPREAD = 0.10;
+
         public Conductor {
             Checked.within(jointOhms, 0, 10, "resistance of the conductor's ends in ohm");
             Checked.within(logSpread, 0, 2, "spread of a healthy conductor");
@@ -40,6 +43,11 @@ public sealed interface Resistance {
         /** A conductor whose ends are parts of their own. */
         public Conductor(double lengthMetres, double areaSquareMetres, Material material, double logSpread) {
             this(lengthMetres, areaSquareMetres, material, logSpread, 0);
+        }
+
+        /** True if its length and size are the vehicle's own, not only its class's. */
+        public boolean entered() {
+            return logSpread <= ASSUMED_ENTERED_SPREAD;
         }
 
         @Override

@@ -13,6 +13,8 @@ public record ResistanceRange(double nominalOhms, double logSpread) {
     /** Two-sided 99 % of a normal distribution, times the widening of decisions/0004. */
     private static final double HEALTHY_SIGMAS = 2.58 * 1.5;
 
+    private static final double TAIL_SIGMAS = 2.3;
+
     public ResistanceRange {
         if (!(nominalOhms > 0 && nominalOhms < Double.POSITIVE_INFINITY)) {
             throw new IllegalArgumentException(
@@ -22,6 +24,16 @@ public record ResistanceRange(double nominalOhms, double logSpread) {
             throw new IllegalArgumentException(
                     "The spread of a healthy resistance (%s) must lie in 0 … 2.".formatted(logSpread));
         }
+    }
+
+    /**
+     * How far the resistance moves by one standard deviation where it is held to move in a straight line: chosen so that the
+     * line meets the logarithm's at {@value #TAIL_SIGMAS} of them, since it is the upper tail that accuses.
+     *
+     * @param widening factor on the spread
+     */
+    public double stepOhms(double widening) {
+        return nominalOhms * (Math.exp(TAIL_SIGMAS * widening * logSpread) - 1) / TAIL_SIGMAS;
     }
 
     /** Upper bound of a healthy part in ohms: {@code nominal · exp(2.58 · 1.5 · spread)}. */

@@ -40,10 +40,17 @@ public record Stretch(List<Part> parts, boolean withConsumer, boolean withFlow) 
     /**
      * Most that a healthy stretch may have, in ohms: nominal plus the root of the summed squares of each part's own
      * margin, since independent parts are not all at their worst together (decisions/0004). For one part it is that
-     * part's own upper bound.
+     * part's own upper bound. Where only the class's lengths are known, all may be longer together, and the margins add
+     * (decisions/0018).
      */
     public double upperOhms(double celsius) {
-        return nominalOhms(celsius) + Math.sqrt(sum(p -> square(margin(p, celsius))));
+        boolean longer = parts.stream().anyMatch(Stretch::ofItsClass);
+        return nominalOhms(celsius)
+                + (longer ? sum(p -> margin(p, celsius)) : Math.sqrt(sum(p -> square(margin(p, celsius)))));
+    }
+
+    private static boolean ofItsClass(Part part) {
+        return part.resistance() instanceof Resistance.Conductor c && !c.entered();
     }
 
     /** Least that a healthy stretch may have, in ohms, by the same rule downwards. */

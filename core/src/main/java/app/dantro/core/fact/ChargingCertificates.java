@@ -13,6 +13,7 @@ import app.dantro.core.network.VehicleState;
 import app.dantro.core.quantity.Quantile;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.Drop;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
@@ -86,10 +87,11 @@ public final class ChargingCertificates {
     private void certify(LoadedStretch stretch, Reading reading) {
         boolean forward = reading.red().equals(stretch.parts().get(0).from());
         double expected = stretch.volts();
-        double volts = Math.signum(expected) * (forward ? reading.volts() : -reading.volts());
+        double signed = Math.signum(expected) * (forward ? reading.volts() : -reading.volts());
+        double volts = evidence.writesSigns() ? signed : Math.abs(signed);
         double upper = Math.abs(expected) + stretch.marginVolts();
         double error = Quantile.COVERAGE * MeterError.standardVolts(reading);
-        boolean plausible = volts > (Math.abs(expected) - stretch.marginVolts()) / 3 - error;
+        boolean plausible = volts > Drop.LEAST_OF_COPPER * stretch.leastVolts() - error;
         if (!plausible || volts > upper || Margin.near(volts, upper, error)) {
             return;
         }

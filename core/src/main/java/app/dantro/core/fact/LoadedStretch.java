@@ -15,6 +15,14 @@ record LoadedStretch(List<Part> parts, OperatingPoint healthy, double scale, dou
         return parts.stream().mapToDouble(this::volts).sum();
     }
 
+    /** Least that a healthy stretch loses, each part at its lower bound. */
+    double leastVolts() {
+        return parts.stream()
+                .mapToDouble(part ->
+                        amps(part) * part.resistance().healthyAt(celsius).lowerOhms())
+                .sum();
+    }
+
     double amps(Part part) {
         return Math.abs(scale * healthy.amps(part.id()));
     }

@@ -54,7 +54,7 @@ final class BranchCurrents {
     /** A current with that of a healthy vehicle, all in A. */
     private record Compared(double shown, double usual, double spread) {
         double low() {
-            return usual - spread;
+            return usual * Math.exp(-spread / Math.max(usual, Marks.ASSUMED_LEAST_BRANCH_AMPS));
         }
 
         double high() {

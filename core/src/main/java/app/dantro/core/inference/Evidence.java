@@ -14,6 +14,7 @@ import java.util.Set;
  *     many there are, but of very many the repeats come as their means
  * @param starts whether the engine can be started, if that is known
  * @param repaired true after a repair: then little is usually left
+ * @param entered what is known of the vehicle beside readings
  * @param charged true if every battery was charged before the readings: then none is flat
  */
 public record Evidence(
@@ -21,8 +22,10 @@ public record Evidence(
         Complaint complaint,
         Optional<Boolean> starts,
         boolean repaired,
-        boolean charged) {
+        boolean charged,
+        Entered entered) {
     public Evidence {
+        Objects.requireNonNull(entered, "entered");
         Objects.requireNonNull(complaint, "complaint");
         Objects.requireNonNull(starts, "starts");
         Set<Object> seen = new HashSet<>();
@@ -34,11 +37,34 @@ public record Evidence(
 
     /** Evidence of batteries that nobody charged. */
     public Evidence(List<Observation> observations, Complaint complaint, Optional<Boolean> starts, boolean repaired) {
-        this(observations, complaint, starts, repaired, false);
+        this(observations, complaint, starts, repaired, false, Entered.nothing());
+    }
+
+    /** Evidence of a vehicle that nothing else is known of. */
+    public Evidence(
+            List<Observation> observations,
+            Complaint complaint,
+            Optional<Boolean> starts,
+            boolean repaired,
+            boolean charged) {
+        this(observations, complaint, starts, repaired, charged, Entered.nothing());
     }
 
     public static Evidence of(List<Observation> observations) {
         return new Evidence(observations, Complaint.UNKNOWN, Optional.empty(), false);
+    }
+
+    /**
+     * True if a minus was ever typed: then a missing one means something. Who never types one writes sizes, and a drop
+     * counts by its size, whichever way the leads were (docs/everyday.md, the sign of a drop).
+     */
+    public boolean signed() {
+        return observations.stream().anyMatch(o -> o.value() < 0);
+    }
+
+    /** The same before anything was read. */
+    public Evidence withoutReadings() {
+        return new Evidence(List.of(), complaint, starts, repaired, charged, entered);
     }
 
     /** The same without what one reading showed. */
@@ -48,6 +74,7 @@ public record Evidence(
                 complaint,
                 starts,
                 repaired,
-                charged);
+                charged,
+                entered);
     }
 }

@@ -17,6 +17,17 @@ final class Fitter {
     final double[] mean;
 
     final double[] difference;
+    /** What was read, with the sign that was meant. */
+    final double[] value;
+
+    /** By how much an observation is stretched where it is told by its logarithm. */
+    final double[] stretched;
+
+    private final boolean signed;
+    /** Of each observation of volts the observation of the amps that flowed meanwhile; −1 without. */
+    private final int[] amps;
+
+    private final boolean[] ofWiring;
     /** observations × columns. */
     final double[] slopes;
 
@@ -24,16 +35,27 @@ final class Fitter {
     final Gaussian gaussian;
     private final List<Channels.Span> spans;
 
-    Fitter(PreparedCircuit prepared, List<Observation> observations) {
+    final Numbers known;
+
+    Fitter(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
-        this.observations = observations;
+        this.observations = evidence.observations();
+        this.known = new Numbers(prepared, evidence.entered());
         this.count = observations.size();
         this.columns = prepared.columns();
         mean = new double[count];
         difference = new double[count];
+        value = new double[count];
+        stretched = new double[count];
+        signed = evidence.signed();
         slopes = new double[count * columns];
         covariance = new double[count * count];
         gaussian = new Gaussian(Math.max(1, count));
+        amps = Meanwhile.amps(observations);
+        ofWiring = new boolean[columns];
+        for (int k = 0; k < columns; k++) {
+            ofWiring[k] = prepared.kind(k).ofWiring() && k <= prepared.secondSeverityColumn();
+        }
         spans = observations.stream().map(o -> prepared.channels().of(o.what())).toList();
     }
 
@@ -45,14 +67,28 @@ final class Fitter {
             if (Double.isNaN(mean[i])) {
                 return false;
             }
-            difference[i] = observations.get(i).value() - mean[i];
             prepared.sensitivities().write(first, second, what, mean[i], slopes, i * columns);
         }
         for (int i = 0; i < count; i++) {
+            scaleToCurrent(i);
+        }
+        for (int i = 0; i < count; i++) {
+            for (int k = 0; k < columns; k++) {
+                mean[i] += slopes[i * columns + k] * known.mean[k];
+            }
+            double read = observations.get(i).value();
+            value[i] = signed || mean[i] >= 0 ? read : -read;
+            difference[i] = value[i] - mean[i];
+            logarithm(i);
+        }
+        for (int i = 0; i < count; i++) {
             for (int j = 0; j <= i; j++) {
+                boolean together =
+                        observations.get(i).moment() == observations.get(j).moment();
+                double[] weights = together ? known.variance : known.lasting;
                 double sum = 0;
                 for (int k = 0; k < columns; k++) {
-                    sum += slopes[i * columns + k] * slopes[j * columns + k];
+                    sum += slopes[i * columns + k] * slopes[j * columns + k] * weights[k];
                 }
                 sum += noise(i, j);
                 covariance[i * count + j] = sum;
@@ -62,14 +98,35 @@ final class Fitter {
         return true;
     }
 
+    /**
+     * Where the amps were measured they are given: more resistance costs volts in proportion to them, not to what the class
+     * usually draws.
+     */
+    private void scaleToCurrent(int i) {
+        double expected = amps[i] < 0 ? 0 : Math.abs(mean[amps[i]]);
+        if (expected < Marks.ASSUMED_LEAST_AMPS) {
+            return;
+        }
+        double ratio = Math.abs(observations.get(amps[i]).value()) / expected;
+        double factor =
+                Math.max(1 / Marks.ASSUMED_MOST_CURRENT_RATIO, Math.min(Marks.ASSUMED_MOST_CURRENT_RATIO, ratio));
+        for (int k = 0; k < columns; k++) {
+            slopes[i * columns + k] *= ofWiring[k] ? factor : 1;
+        }
+    }
+
     /** The display's own error is the same when the same thing is read again; flutter is not. */
     private double noise(int i, int j) {
         Observation one = observations.get(i);
         if (i == j) {
-            return shared(one.what(), one.resolution()) + own(one.what(), mean[i], one.resolution()) / one.repeats();
+            double variance = shared(one.what(), one.resolution())
+                    + own(one.what(), mean[i] / stretched[i], one.resolution()) / one.repeats();
+            return variance * stretched[i] * stretched[i];
         }
         Observation other = observations.get(j);
-        return one.what().equals(other.what()) ? shared(one.what(), Math.min(one.resolution(), other.resolution())) : 0;
+        return one.what().equals(other.what())
+                ? shared(one.what(), Math.min(one.resolution(), other.resolution())) * stretched[i] * stretched[j]
+                : 0;
     }
 
     static double variance(Observable what, double mean, double resolution) {
@@ -86,7 +143,9 @@ final class Fitter {
     }
 
     static double own(Observable what, double mean, double resolution) {
-        double share = what instanceof Observable.Speed ? Marks.ASSUMED_SPEED_SHARE : flutter(what.condition());
+        double share = what instanceof Observable.Speed
+                ? Marks.ASSUMED_SPEED_SHARE
+                : what instanceof Observable.Amps ? Marks.ASSUMED_AMPS_FLUTTER : flutter(what.condition());
         double digits = Marks.ASSUMED_OWN_DIGITS * step(what, resolution);
         double least = what.isVolts() ? 0.5 * MeterError.ASSUMED_LEAST_VOLTS : 0.005;
         return share * share * mean * mean + digits * digits + least * least;
@@ -112,35 +171,59 @@ final class Fitter {
         return observations.get(i).what().isVolts() ? 40 * blocks : 1000;
     }
 
+    /**
+     * Currents differ by factors: they are told apart by their logarithm, {@code m ln(I / m)} in place of {@code I − m},
+     * with the density that belongs to it.
+     */
+    private void logarithm(int i) {
+        stretched[i] = 1;
+        boolean amps = observations.get(i).what() instanceof Observable.Amps;
+        double least = Marks.ASSUMED_LEAST_AMPS;
+        if (!amps || mean[i] < least || value[i] < 0) {
+            return;
+        }
+        double read = Math.max(value[i], least / 2);
+        difference[i] = mean[i] * Math.log(read / mean[i]);
+        stretched[i] = mean[i] / read;
+    }
+
     /** Density of the chosen observations under the loaded hypothesis. */
     boolean fit(int[] chosen, int n) {
-        return gaussian.compute(covariance, count, difference, chosen, n);
+        boolean done = gaussian.compute(covariance, count, difference, chosen, n);
+        for (int i = 0; i < n; i++) {
+            gaussian.logDensity += Math.log(stretched[chosen[i]]);
+        }
+        return done;
     }
 
     /** Density of all observations only. */
     boolean quick() {
-        return gaussian.density(covariance, count, difference, count);
+        boolean done = gaussian.density(covariance, count, difference, count);
+        for (int i = 0; i < count; i++) {
+            gaussian.logDensity += Math.log(stretched[i]);
+        }
+        return done;
     }
 
-    /** What is then known of the numbers: {@code θ̂ = Aᵀ u}. */
+    /** What is then known of the numbers at another moment: {@code θ̂ = m + C Aᵀ u}, with what lasts in C. */
     double[] numbers(int[] chosen, int n) {
-        double[] theta = new double[columns];
+        double[] theta = known.mean.clone();
         for (int i = 0; i < n; i++) {
             for (int k = 0; k < columns; k++) {
-                theta[k] += slopes[chosen[i] * columns + k] * gaussian.weighted[i];
+                theta[k] += known.lasting[k] * slopes[chosen[i] * columns + k] * gaussian.weighted[i];
             }
         }
         return theta;
     }
 
-    /** {@code W = L⁻¹ A}, n × columns: by how much less each combination of numbers is uncertain now. */
+    /** {@code W = L⁻¹ A C}, n × columns: by how much less each combination of numbers is uncertain at another moment. */
     double[] whitened(int[] chosen, int n) {
         double[] whitened = new double[n * columns];
         for (int i = 0; i < n; i++) {
             for (int j = 0; j <= i; j++) {
                 double factor = gaussian.inverse(i, j);
                 for (int k = 0; k < columns; k++) {
-                    whitened[i * columns + k] += factor * slopes[chosen[j] * columns + k];
+                    whitened[i * columns + k] += factor * slopes[chosen[j] * columns + k] * known.lasting[k];
                 }
             }
         }

@@ -18,23 +18,22 @@ public final class Forecast {
     private final double[] whitened;
     private final double[] slope;
     private final Weight weight;
+    private final Numbers known;
 
-    private Forecast(
-            PreparedCircuit prepared,
-            Explanation explanation,
-            double[] theta,
-            double[] whitened,
-            int rows,
-            Weight weight) {
-        this.weight = weight;
+    private Forecast(PreparedCircuit prepared, Explanation explanation, Fitted fitted) {
+        this.known = fitted.known;
+        this.weight = fitted.weight;
         this.prepared = prepared;
         this.explanation = explanation;
         this.columns = prepared.columns();
-        this.rows = rows;
-        this.theta = theta;
-        this.whitened = whitened;
+        this.rows = fitted.rows;
+        this.theta = fitted.theta;
+        this.whitened = fitted.whitened;
         this.slope = new double[columns];
     }
+
+    /** What the readings left of the numbers; arrays are not copied. */
+    private record Fitted(double[] theta, double[] whitened, int rows, Weight weight, Numbers known) {}
 
     static Forecast of(Fitter fitter, Explanation explanation) {
         int[] chosen = new int[fitter.count - explanation.slips().count()];
@@ -46,13 +45,13 @@ public final class Forecast {
         if (!fitter.load(explanation.first(), explanation.second()) || !fitter.fit(chosen, chosen.length)) {
             throw new IllegalStateException("The explanation (%s) was fitted before.".formatted(explanation));
         }
-        return new Forecast(
-                fitter.prepared,
-                explanation,
+        Fitted fitted = new Fitted(
                 fitter.numbers(chosen, chosen.length),
                 fitter.whitened(chosen, chosen.length),
                 chosen.length,
-                Weight.of(fitter, chosen));
+                Weight.of(fitter, chosen),
+                fitter.known);
+        return new Forecast(fitter.prepared, explanation, fitted);
     }
 
     /** How strongly the readings speak against a wiring part being bad too. */
@@ -68,7 +67,7 @@ public final class Forecast {
             kept[prepared.severityColumn()] = theta[prepared.secondSeverityColumn()];
             kept[prepared.secondSeverityColumn()] = 0;
         }
-        return new Forecast(prepared, left, kept, whitened, rows, weight);
+        return new Forecast(prepared, left, new Fitted(kept, whitened, rows, weight, known));
     }
 
     public Explanation explanation() {
@@ -91,7 +90,7 @@ public final class Forecast {
         double variance = Fitter.variance(what, mean, resolution);
         for (int k = 0; k < columns; k++) {
             shifted += slope[k] * theta[k];
-            variance += slope[k] * slope[k];
+            variance += slope[k] * slope[k] * known.variance[k];
         }
         for (int i = 0; i < rows; i++) {
             double sum = 0;
@@ -148,13 +147,13 @@ public final class Forecast {
         double[][] all = new double[table.outputs][columns + rows];
         for (int i = 0; i < all.length; i++) {
             int at = (explanation.first() * table.outputs + i) * table.numbers;
-            for (int k = 0; k < table.numbers; k++) {
-                all[i][k] = table.slopes[at + k];
-            }
             for (int r = 0; r < rows; r++) {
                 for (int k = 0; k < table.numbers; k++) {
-                    all[i][columns + r] += whitened[r * columns + k] * all[i][k];
+                    all[i][columns + r] += whitened[r * columns + k] * table.slopes[at + k];
                 }
+            }
+            for (int k = 0; k < table.numbers; k++) {
+                all[i][k] = table.slopes[at + k] * Math.sqrt(known.variance[k]);
             }
         }
         return all;
@@ -168,7 +167,8 @@ public final class Forecast {
         double square = 0;
         double expected = 0;
         for (int k = 0; k < prepared.severityColumn(); k++) {
-            square += theta[k] * theta[k];
+            double off = theta[k] - known.mean[k];
+            square += off * off;
             for (int i = 0; i < rows; i++) {
                 expected += whitened[i * columns + k] * whitened[i * columns + k];
             }
@@ -178,7 +178,7 @@ public final class Forecast {
 
     /** By how many of its standard deviations a part's healthy resistance lies off its usual value, mean and variance. */
     Expected number(int column) {
-        double variance = 1;
+        double variance = known.variance[column];
         for (int i = 0; i < rows; i++) {
             variance -= whitened[i * columns + column] * whitened[i * columns + column];
         }

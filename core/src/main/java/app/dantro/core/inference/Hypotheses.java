@@ -2,6 +2,7 @@ package app.dantro.core.inference;
 
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
@@ -9,18 +10,20 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.network.Fault;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Every single fault of a circuit on its grid of severities, the healthy vehicle first. */
 final class Hypotheses {
-    private static final double[] WEAK = {2, 2.7, 4, 6, 9};
+    private static final double[] WEAK = {2.6, 3.5, 5, 7, 10};
     private static final double[] FLAT = {0.45, 0.35, 0.25, 0.15, 0.05};
-    private static final double[] DRAG = {1.8, 2.2, 3, 4.5, 8, 30};
-    private static final double[] BRUSHES = {0.8, 1.2, 2, 4, 7};
-    private static final double[] SHORTED = {0.8, 0.71, 0.62, 0.5};
-    private static final double[] OUTPUT = {0.62, 0.5, 0.38, 0.25};
-    private static final double[] OFFSET = {-1.6, -0.8, 0.7, 1, 1.4, 1.8};
+    private static final double[] DRAG = {2.2, 3, 4.5, 8, 30};
+    private static final double[] BRUSHES = {1.2, 2, 4, 7};
+    private static final double[] SHORTED = {0.71, 0.62, 0.5, 0.4};
+    private static final double[] OUTPUT = {0.5, 0.38, 0.25, 0.12};
+    private static final double[] OFFSET = {-2.4, -1.6, 1.4, 2.0};
     private static final double[] DRAIN = {0.8, 1.6, 3};
 
     private final Circuit circuit;
@@ -78,9 +81,9 @@ final class Hypotheses {
         circuit.starter().ifPresent(s -> starter(s.id(), probability * starters / sum));
         circuit.alternator().ifPresent(a -> alternator(a.id(), probability * alternators / sum));
         circuit.devices().stream()
-                .filter(d -> d instanceof Load load && !load.glow())
+                .flatMap(d -> d instanceof Load load && !load.glow() ? Stream.of(load) : Stream.empty())
+                .max(Comparator.comparingDouble(l -> l.siemensIn(Condition.RAISED_LOADED)))
                 .map(Device::id)
-                .findFirst()
                 .ifPresent(load -> drain(load, probability * Priors.ASSUMED_DRAIN / sum));
     }
 
@@ -104,7 +107,11 @@ final class Hypotheses {
     private void alternator(PartId id, double probability) {
         add(List.of(new Fault.NoOutput(id)), List.of(Optional.empty()), 0.35 * probability);
         grid(OUTPUT, 0.06, s -> new Fault.LowOutput(id, Math.min(1, s)), 0.35 * probability);
-        grid(OFFSET, Marks.RELATIVE_SIGMA, s -> new Fault.RegulatorOffset(id, s), 0.20 * probability);
+        grid(
+                OFFSET,
+                Marks.RELATIVE_SIGMA,
+                s -> new Fault.RegulatorOffset(id, s * circuit.blocks()),
+                0.20 * probability);
         add(List.of(new Fault.FullField(id)), List.of(Optional.empty()), 0.10 * probability);
     }
 

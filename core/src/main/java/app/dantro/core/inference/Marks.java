@@ -8,6 +8,9 @@ final class Marks {
     /** Of a running engine, as a share. */
     static final double ASSUMED_RUNNING_FLUTTER = 0.003;
 
+    /** A clamp's display is never still: loads pulse, the engine turns unevenly. */
+    static final double ASSUMED_AMPS_FLUTTER = 0.03;
+
     /** A speed is told to this share. */
     static final double ASSUMED_SPEED_SHARE = 0.02;
 
@@ -93,6 +96,9 @@ final class Marks {
     /** Share of readings that are wrong in a way no meter's error explains; then of these the leads swapped, no contact, or anything. */
     static final double ASSUMED_SLIP_SHARE = 0.03;
 
+    /** Who is asked about a reading and says that the meter showed it is wrong this much less often, in nats. */
+    static final double LOG_CONFIRMED = Math.log(0.1);
+
     static final double ASSUMED_SWAPPED = 0.12;
     static final double ASSUMED_NO_CONTACT = 0.12;
     static final double ASSUMED_ANYTHING = 0.16;
@@ -110,7 +116,10 @@ final class Marks {
     static final int MOST_SLIPS = 5;
 
     /** A complaint may always be another's; then the share of the usual speed that is slow, and that is dead, and how sharply. */
-    static final double ASSUMED_SYMPTOM_FLOOR = 0.04;
+    static final double ASSUMED_SYMPTOM_FLOOR = 0.10;
+
+    /** A fault that costs something goes unnoticed this often. */
+    static final double ASSUMED_UNNOTICED = 0.05;
 
     static final double ASSUMED_SLOW = 0.80;
     static final double ASSUMED_DEAD = 0.40;
@@ -120,6 +129,36 @@ final class Marks {
     static final double ASSUMED_OFF_VOLTS = 0.35;
 
     static final double ASSUMED_OFF_WIDTH = 0.12;
+
+    /** Vehicles in a workshop have older joints and longer cables than the class's reference, by so many standard deviations. */
+    static final double ASSUMED_OLDER_SIGMAS = 1.0;
+
+    /** The regulated voltage where nobody said which strategy decides on it, against the class's usual one, in V a block. */
+    static final double ASSUMED_SHIFT_VOLTS = -0.10;
+
+    static final double ASSUMED_SIGMA_VOLTS = 0.52;
+
+    /** A drop goes with its current no further than this either way of what a hypothesis expects. */
+    static final double ASSUMED_MOST_CURRENT_RATIO = 5;
+
+    /** Less current than this tells no resistance, in A. */
+    static final double ASSUMED_LEAST_AMPS = 2;
+
+    /** A machine's own limit around its plate, and how a battery's resistance goes with its capacity: standard deviations of logarithms. */
+    static final double ASSUMED_PLATE_SPREAD = 0.15;
+
+    static final double ASSUMED_OHMS_BY_HOURS = 0.8;
+    static final double ASSUMED_OHMS_SPREAD_AT_HOURS = 0.25;
+
+    /** How the cranking torque goes with the cylinders, and what is left to differ. */
+    static final double ASSUMED_DRAG_BY_CYLINDERS = 0.6;
+
+    static final double ASSUMED_DRAG_SPREAD_AT_CYLINDERS = 0.24;
+
+    /** Logarithm of the torque against the class's reference. */
+    static final double ASSUMED_DIESEL_DRAG = 0.20;
+
+    static final double ASSUMED_PETROL_DRAG = -0.15;
 
     private Marks() {}
 }

@@ -32,7 +32,7 @@ final class PosteriorSearch {
     PosteriorSearch(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
         this.evidence = evidence;
-        this.fitter = new Fitter(prepared, evidence.observations());
+        this.fitter = new Fitter(prepared, evidence);
         this.symptoms = prepared.symptoms();
         this.slips = new SlipSearch(fitter, evidence, ledger);
         this.pairs = new PairSearch(prepared, evidence, fitter);

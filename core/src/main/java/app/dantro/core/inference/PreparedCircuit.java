@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.network.NumberKind;
 import app.dantro.core.network.ResponseSolver;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReferenceArray;
@@ -76,6 +77,11 @@ public final class PreparedCircuit {
         return hypotheses;
     }
 
+    /** True if a hypothesis says that this part or device is bad. */
+    public boolean judges(PartId part) {
+        return hypotheses.stream().anyMatch(h -> h.parts().contains(part));
+    }
+
     /** Bytes held at the moment. */
     public long bytes() {
         long sum = pairs.bytes();
@@ -114,6 +120,11 @@ public final class PreparedCircuit {
         Observable across = new Observable.Volts(condition, part.from(), part.to());
         double ohms = part.resistance().healthyAt(celsius).nominalOhms();
         return part.gate().closedIn(condition) && !opened(part, condition) ? Math.abs(healthy(across)) / ohms : 0;
+    }
+
+    /** Current of a healthy vehicle's starter, in A. */
+    public double healthyStarterAmps() {
+        return healthy(new Observable.Amps(Condition.CRANKING));
     }
 
     /**
@@ -162,6 +173,11 @@ public final class PreparedCircuit {
     /** The column that moves with a wiring part's healthy resistance; −1 for a device. */
     int columnOf(PartId part) {
         return outputs.numberOf(part);
+    }
+
+    /** What a column is; the meters' gains last as severities do. */
+    NumberKind kind(int column) {
+        return outputs.kind(Math.min(column, outputs.numbers() - 1));
     }
 
     int severityColumn() {

@@ -8,12 +8,12 @@ import app.dantro.core.circuit.Part;
  */
 final class Priors {
     /** Raised with every change of the table. */
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
-    /** A vehicle that was brought in with a complaint is seldom healthy. */
-    static final double ASSUMED_HEALTHY = 0.05;
+    /** Of all that are brought in; a complaint, or its lack, then says which way (docs/everyday.md, priors). */
+    static final double ASSUMED_HEALTHY = 0.50;
     /** Two faults at once: old grounds come in company. */
-    static final double ASSUMED_PAIR = 0.10;
+    static final double ASSUMED_PAIR = 0.05;
 
     static final double ASSUMED_SINGLE = 1 - ASSUMED_HEALTHY - ASSUMED_PAIR;
     /** Most faults in these circuits are wiring (docs/job.md, the idea). */

@@ -57,7 +57,14 @@ final class Repeats {
         Observation newest = readings.get(readings.size() - 1);
         return count == newest.repeats()
                 ? newest
-                : new Observation(newest.reading(), newest.what(), sum / count, newest.resolution(), count);
+                : new Observation(
+                        newest.reading(),
+                        newest.what(),
+                        sum / count,
+                        newest.resolution(),
+                        count,
+                        newest.moment(),
+                        newest.confirmed());
     }
 
     private static int last(List<Observation> observations, Observation merged) {

@@ -34,8 +34,9 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
             Forecast.Expected severity = added > 0 ? forecast.severity(part.id()) : null;
             for (int q = 0; q < NODES.length; q++) {
                 double z = own.mean() + NODES[q] * Math.sqrt(own.variance());
-                double spread = Marks.ASSUMED_WIDENING * healthy.logSpread();
-                double ohms = healthy.nominalOhms() * Math.max(0.05, 1 + z * (Math.exp(spread) - 1));
+                double ohms = Math.max(
+                        0.05 * healthy.nominalOhms(),
+                        healthy.nominalOhms() + z * healthy.stepOhms(Marks.ASSUMED_WIDENING));
                 if (severity != null) {
                     double s = severity.mean() + NODES[q] * Math.sqrt(severity.variance());
                     ohms += severity(prepared, e, part, s);

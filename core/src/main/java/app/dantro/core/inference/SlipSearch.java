@@ -70,6 +70,7 @@ final class SlipSearch {
             out[which] = true;
             count++;
             g.drop(which);
+            g.logDensity -= Math.log(fitter.stretched[which]);
         }
         return new Reached(reached, Math.max(most, reached), distance);
     }
@@ -96,9 +97,22 @@ final class SlipSearch {
             Observation o = evidence.observations().get(i);
             double surprise = g.surprise(i);
             double variance = g.variance(i);
-            densities[i] =
-                    SlipModel.logDensity(o.value(), o.value() - surprise, variance, o.resolution(), fitter.span(i));
-            weights[i] = plain - Gaussian.logNormal(surprise, variance) - SlipModel.LOG_GOOD + densities[i];
+            double read = fitter.value[i];
+            double stretched = fitter.stretched[i];
+            densities[i] = SlipModel.logDensity(
+                    read,
+                    read - surprise / stretched,
+                    variance / stretched / stretched,
+                    o.resolution(),
+                    fitter.span(i));
+            if (o.confirmed()) {
+                densities[i] += Marks.LOG_CONFIRMED;
+            }
+            weights[i] = plain
+                    - Gaussian.logNormal(surprise, variance)
+                    - Math.log(stretched)
+                    - SlipModel.LOG_GOOD
+                    + densities[i];
             if (which < 0 || weights[i] > weights[which]) {
                 which = i;
             }

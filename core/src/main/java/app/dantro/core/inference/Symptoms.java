@@ -43,6 +43,9 @@ final class Symptoms {
             case CHARGING -> isOff - both / 2;
             case NONE -> (1 - isSlow) * (1 - isOff);
         };
+        if (complaint == Complaint.NONE) {
+            return Math.log(Marks.ASSUMED_UNNOTICED + (1 - Marks.ASSUMED_UNNOTICED) * p);
+        }
         return Math.log(Marks.ASSUMED_SYMPTOM_FLOOR + (1 - 3 * Marks.ASSUMED_SYMPTOM_FLOOR) * p);
     }
 

@@ -43,7 +43,7 @@ final class Weight {
      */
     Refutation refutation(PreparedCircuit prepared, Part part) {
         ResistanceRange healthy = part.resistance().healthyAt(prepared.celsius());
-        double step = healthy.nominalOhms() * (Math.exp(Marks.ASSUMED_WIDENING * healthy.logSpread()) - 1);
+        double step = healthy.stepOhms(Marks.ASSUMED_WIDENING);
         double steps = (healthy.upperOhms() - healthy.nominalOhms()) / step;
         int column = prepared.columnOf(part.id());
         int n = chosen.length;

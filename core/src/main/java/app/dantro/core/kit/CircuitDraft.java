@@ -20,9 +20,9 @@ import java.util.Set;
 
 /** A circuit while it is being put together: points come with the parts that name them. */
 final class CircuitDraft {
-    static final double ASSUMED_CABLE_SPREAD = 0.10;
-    static final double ASSUMED_STRAP_SPREAD = 0.20;
-    static final double ASSUMED_FUSE_SPREAD = 0.15;
+    static final double ASSUMED_CABLE_SPREAD = 0.34;
+    static final double ASSUMED_STRAP_SPREAD = 0.30;
+    static final double ASSUMED_FUSE_SPREAD = 0.25;
     private static final double SQUARE_MILLIMETRES = 1e6;
 
     final List<Part> parts = new ArrayList<>();

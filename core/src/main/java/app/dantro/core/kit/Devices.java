@@ -22,7 +22,7 @@ final class Devices {
     static final double CABLE_END_OHMS = 0.08e-3;
     static final double STUD_OHMS = 0.10e-3;
     static final double ALTERNATOR_FOOT_OHMS = 0.12e-3;
-    private static final double ASSUMED_BATTERY_SPREAD = 0.15;
+    private static final double ASSUMED_BATTERY_SPREAD = 0.22;
     private static final double SENSE_WIRE_OHMS = 0.10;
     private static final double SENSE_INPUT_OHMS = 1000;
     private static final double COMPUTER_GROUND_OHMS = 8e-3;

@@ -69,7 +69,7 @@ public final class NetworkSolver {
     public Solution solve(Condition condition, VehicleState state, double[] sigmas) {
         values.set(state);
         for (int k = 0; k < sigmas.length; k++) {
-            nuisances.shift(values, k, state, sigmas[k]);
+            nuisances.shift(values, k, condition, state, sigmas[k]);
         }
         return solved(condition);
     }
@@ -82,7 +82,7 @@ public final class NetworkSolver {
     /** The solution with one of those numbers moved by one standard deviation. */
     Solution solveShifted(Condition condition, VehicleState state, int nuisance) {
         values.set(state);
-        nuisances.shift(values, nuisance, state, 1);
+        nuisances.shift(values, nuisance, condition, state, 1);
         return solved(condition);
     }
 

@@ -1,7 +1,8 @@
 package app.dantro.core.network;
 
 import app.dantro.core.circuit.Battery;
-import app.dantro.core.circuit.ResistanceRange;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.Starter;
 import java.util.stream.IntStream;
 
@@ -14,6 +15,15 @@ final class Nuisances {
     private static final int PER_STARTER = 3;
     private static final int PER_ALTERNATOR = 2;
 
+    private static final NumberKind[] BATTERY_KINDS = {
+        NumberKind.CHARGE, NumberKind.RESIDUAL, NumberKind.BATTERY_OHMS, NumberKind.CHARGE_OHMS
+    };
+    private static final NumberKind[] STARTER_KINDS = {NumberKind.MOTOR_CONSTANT, NumberKind.MOTOR_OHMS, NumberKind.DRAG
+    };
+    private static final NumberKind[] ALTERNATOR_KINDS = {NumberKind.LIMIT, NumberKind.SETPOINT};
+    /** What moves all of a vehicle at once, after all others. */
+    private static final NumberKind[] WHOLE_VEHICLE = {NumberKind.SAG, NumberKind.AGE, NumberKind.LENGTH};
+
     private final Netlist netlist;
 
     Nuisances(Netlist netlist) {
@@ -25,7 +35,30 @@ final class Nuisances {
                 + PER_BATTERY * netlist.batteries.length
                 + PER_STARTER * netlist.starters.length
                 + PER_ALTERNATOR * netlist.alternators.length
-                + netlist.loads.length;
+                + netlist.loads.length
+                + WHOLE_VEHICLE.length;
+    }
+
+    /** What a number is. */
+    NumberKind kind(int nuisance) {
+        int i = nuisance - netlist.parts.length;
+        if (i < 0) {
+            return NumberKind.WIRING;
+        }
+        int batteries = PER_BATTERY * netlist.batteries.length;
+        int starters = PER_STARTER * netlist.starters.length;
+        if (i < batteries) {
+            return BATTERY_KINDS[i % PER_BATTERY];
+        }
+        if (i < batteries + starters) {
+            return STARTER_KINDS[(i - batteries) % PER_STARTER];
+        }
+        i -= batteries + starters;
+        if (i < PER_ALTERNATOR * netlist.alternators.length) {
+            return ALTERNATOR_KINDS[i % PER_ALTERNATOR];
+        }
+        int whole = nuisance - (count() - WHOLE_VEHICLE.length);
+        return whole < 0 ? NumberKind.LOAD : WHOLE_VEHICLE[whole];
     }
 
     /** The numbers that move a battery's open-circuit voltage: its charge, and what charge does not explain. */
@@ -39,15 +72,15 @@ final class Nuisances {
     int[] limits() {
         int from =
                 netlist.parts.length + PER_BATTERY * netlist.batteries.length + PER_STARTER * netlist.starters.length;
-        return IntStream.range(from, count()).toArray();
+        return IntStream.range(from, count() - WHOLE_VEHICLE.length).toArray();
     }
 
     /** Moves one number of the values at hand by some of its standard deviations. */
-    void shift(DeviceValues values, int nuisance, VehicleState state, double sigmas) {
+    void shift(DeviceValues values, int nuisance, Condition condition, VehicleState state, double sigmas) {
         int i = nuisance;
         if (i < netlist.parts.length) {
-            ResistanceRange range = netlist.parts[i].resistance().healthyAt(state.celsius());
-            values.ohms[i] += range.nominalOhms() * (Math.exp(sigmas * range.logSpread()) - 1);
+            values.ohms[i] +=
+                    netlist.parts[i].resistance().healthyAt(state.celsius()).stepOhms(sigmas);
             return;
         }
         i -= netlist.parts.length;
@@ -66,8 +99,36 @@ final class Nuisances {
             values.outputs[i / PER_ALTERNATOR] = output(values.outputs[i / PER_ALTERNATOR], i % PER_ALTERNATOR, sigmas);
             return;
         }
-        values.loadFactors[i - PER_ALTERNATOR * netlist.alternators.length] =
-                Math.exp(sigmas * Parameters.ASSUMED_LOAD_SPREAD);
+        i -= PER_ALTERNATOR * netlist.alternators.length;
+        if (i < netlist.loads.length) {
+            values.loadFactors[i] = Math.exp(sigmas * Parameters.ASSUMED_LOAD_SPREAD);
+            return;
+        }
+        switch (kind(nuisance)) {
+            case AGE -> all(values, state, false, sigmas * Parameters.ASSUMED_AGE_SPREAD);
+            case LENGTH -> all(values, state, true, sigmas * Parameters.ASSUMED_LENGTH_SPREAD);
+            default -> sunk(values, Parameters.sagVolts(condition) * sigmas);
+        }
+    }
+
+    private static void sunk(DeviceValues values, double volts) {
+        for (int b = 0; b < values.batteries.length; b++) {
+            Battery.Source now = values.batteries[b];
+            values.batteries[b] = new Battery.Source(now.volts() + volts, now.dischargeOhms(), now.chargeOhms());
+        }
+    }
+
+    /** All cables, or all that is no cable, by one factor. */
+    private void all(DeviceValues values, VehicleState state, boolean cables, double logarithm) {
+        for (int p = 0; p < netlist.parts.length; p++) {
+            if (cables == (netlist.parts[p].kind() == PartKind.CABLE)) {
+                values.ohms[p] += netlist.parts[p]
+                                .resistance()
+                                .healthyAt(state.celsius())
+                                .nominalOhms()
+                        * (Math.exp(logarithm) - 1);
+            }
+        }
     }
 
     /**
@@ -97,7 +158,8 @@ final class Nuisances {
             Output from = healthy.outputs[a];
             Output to = now.outputs[a];
             off[at] = Math.log(to.share() / from.share()) / Parameters.ASSUMED_LIMIT_SPREAD;
-            off[at + 1] = (to.setpointVolts() - from.setpointVolts()) / Parameters.ASSUMED_SETPOINT_VOLTS;
+            off[at + 1] = (to.setpointVolts() - from.setpointVolts())
+                    / (Parameters.ASSUMED_SETPOINT_VOLTS * netlist.circuit.blocks());
         }
         return off;
     }
@@ -152,7 +214,7 @@ final class Nuisances {
                         healthy.rippleFactor())
                 : new Output(
                         healthy.share(),
-                        healthy.setpointVolts() + sigmas * Parameters.ASSUMED_SETPOINT_VOLTS,
+                        healthy.setpointVolts() + sigmas * Parameters.ASSUMED_SETPOINT_VOLTS * netlist.circuit.blocks(),
                         healthy.rippleFactor());
     }
 }

@@ -1,5 +1,7 @@
 package app.dantro.core.network;
 
+import app.dantro.core.circuit.Condition;
+
 /** What the model assumes of devices and of healthy vehicles, SI units (docs/physics.md, parameters). */
 final class Parameters {
     /** Ripple of a healthy machine, in V AC, and its share without current. */
@@ -39,14 +41,27 @@ final class Parameters {
     /** Standard deviations of what differs from one healthy vehicle to the next (docs/physics.md, parameters). */
     static final double ASSUMED_CHARGE_SPREAD = 0.08;
 
-    static final double ASSUMED_RESIDUAL_VOLTS = 0.030;
-    static final double ASSUMED_CHARGE_OHMS_SPREAD = 0.25;
-    static final double ASSUMED_MOTOR_CONSTANT_SPREAD = 0.04;
-    static final double ASSUMED_MOTOR_OHMS_SPREAD = 0.06;
-    static final double ASSUMED_DRAG_SPREAD = 0.12;
-    static final double ASSUMED_LIMIT_SPREAD = 0.06;
-    static final double ASSUMED_SETPOINT_VOLTS = 0.12;
-    static final double ASSUMED_LOAD_SPREAD = 0.18;
+    static final double ASSUMED_RESIDUAL_VOLTS = 0.060;
+    static final double ASSUMED_CHARGE_OHMS_SPREAD = 0.70;
+    static final double ASSUMED_MOTOR_CONSTANT_SPREAD = 0.06;
+    static final double ASSUMED_MOTOR_OHMS_SPREAD = 0.15;
+    static final double ASSUMED_DRAG_SPREAD = 0.19;
+    static final double ASSUMED_LIMIT_SPREAD = 0.22;
+    static final double ASSUMED_SETPOINT_VOLTS = 0.40;
+    static final double ASSUMED_LOAD_SPREAD = 0.50;
+
+    /** Under lights a battery sinks for minutes, and it recovers as slowly; one that just cranked has not come back. */
+    static final double ASSUMED_SAG_UNDER_LOAD_VOLTS = 0.25;
+
+    static final double ASSUMED_SAG_KEY_ON_VOLTS = 0.10;
+    static final double ASSUMED_SAG_CRANKING_VOLTS = 0.06;
+    static final double ASSUMED_SAG_AFTERWARDS_VOLTS = 0.20;
+
+    /** All joints of a vehicle together. */
+    static final double ASSUMED_AGE_SPREAD = 0.20;
+
+    /** All its cables together. */
+    static final double ASSUMED_LENGTH_SPREAD = 0.17;
 
     /** Uncertainty of the temperature that a technician states, in K. */
     static final double ASSUMED_KELVIN = 5;
@@ -58,4 +73,15 @@ final class Parameters {
     static final double ASSUMED_LOST_PHASE_RIPPLE_FACTOR = 14;
 
     private Parameters() {}
+
+    /** Standard deviation of what a block's open-circuit volts lie off in a condition, beside what holds in all, in V. */
+    static double sagVolts(Condition condition) {
+        return switch (condition) {
+            case ENGINE_OFF_LOAD, PILE_ALTERNATOR, PILE_STARTER -> ASSUMED_SAG_UNDER_LOAD_VOLTS;
+            case KEY_ON -> ASSUMED_SAG_KEY_ON_VOLTS;
+            case CRANKING, START_ATTEMPT -> ASSUMED_SAG_CRANKING_VOLTS;
+            case AFTER_SWITCH_OFF -> ASSUMED_SAG_AFTERWARDS_VOLTS;
+            default -> 0;
+        };
+    }
 }

@@ -59,6 +59,14 @@ public final class ResponseSolver {
         return nuisances.count() + 2;
     }
 
+    /** What a number is. */
+    public NumberKind kind(int number) {
+        int healthy = nuisances.count();
+        return number < healthy
+                ? nuisances.kind(number)
+                : number == healthy ? NumberKind.TEMPERATURE : NumberKind.SEVERITY;
+    }
+
     /** The number that moves with a wiring part's healthy resistance; −1 if the id names none. */
     public int numberOf(PartId part) {
         return solver.netlist.part(part);
@@ -150,7 +158,7 @@ public final class ResponseSolver {
         read(means);
         for (int k = 0; k < nuisances.count(); k++) {
             solver.values.set(state);
-            nuisances.shift(solver.values, k, state, sigmas);
+            nuisances.shift(solver.values, k, condition, state, sigmas);
             step(means, slopes, k);
         }
         solver.values.set(new VehicleState(

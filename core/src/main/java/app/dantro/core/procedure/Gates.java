@@ -31,11 +31,13 @@ final class Gates {
                 .answer(Topic.SYMPTOM)
                 .filter(symptom -> symptom != Answer.STARTS)
                 .isPresent();
-        if (concern == Loop.STARTING || cranksBadly) {
+        boolean check = evidence.statements().says(Topic.CHARGING_SYMPTOM, Answer.CHECK)
+                || evidence.statements().says(Topic.SYMPTOM, Answer.CHECK);
+        if (concern == Loop.STARTING || cranksBadly || check) {
             conditions.add(Condition.CRANKING);
         }
         pile(evidence, concern).ifPresent(conditions::add);
-        boolean runs = ran || starts.orElse(concern == Loop.CHARGING);
+        boolean runs = ran || starts.orElse(concern == Loop.CHARGING || check);
         if (runs) {
             conditions.add(Condition.RAISED);
             conditions.add(Condition.RAISED_LOADED);

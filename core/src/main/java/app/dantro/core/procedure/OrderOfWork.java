@@ -35,7 +35,7 @@ import java.util.UUID;
  */
 public final class OrderOfWork {
     /** Raised when the same record may lead to another headline or standing than before. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     private final Planner planner;
 

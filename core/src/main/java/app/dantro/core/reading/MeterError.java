@@ -3,10 +3,10 @@ package app.dantro.core.reading;
 /** Standard uncertainty of a reading: meter ± (0.5 % + 2 digits), and the flutter of a cranking engine. */
 public final class MeterError {
     /** Raised with every change of what is held of meters and clamps. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     /** Gain of a meter, ± as a share. */
-    public static final double ASSUMED_GAIN = 0.005;
+    public static final double ASSUMED_GAIN = 0.0075;
 
     private static final double ASSUMED_DIGITS = 2;
     /** Flutter of a cranking engine, as a share. */
@@ -16,9 +16,9 @@ public final class MeterError {
 
     private static final double UNIFORM = Math.sqrt(3);
     /** Standard uncertainty of a clamp's gain, as a share (docs/physics.md, instruments). */
-    public static final double ASSUMED_CLAMP_GAIN = 0.015 / Math.sqrt(3);
+    public static final double ASSUMED_CLAMP_GAIN = 0.02 / Math.sqrt(3);
     /** Standard uncertainty of a clamp's zero, in A. */
-    public static final double ASSUMED_CLAMP_ZERO_AMPS = 0.5 / Math.sqrt(3);
+    public static final double ASSUMED_CLAMP_ZERO_AMPS = 2 / Math.sqrt(3);
 
     private MeterError() {}
 

@@ -17,6 +17,7 @@ public enum Answer {
     UNSTEADY("unsteady"),
     FLAT_MORNING("flat in the morning"),
     DIES_DRIVING("dies while driving"),
+    CHECK("nothing: a check"),
     COLD("cold"),
     WARM("warm"),
     OUT("out"),

@@ -6,15 +6,19 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Stretch;
 import app.dantro.core.network.StartingLoop;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
+import app.dantro.core.slip.Slip;
+import app.dantro.core.slip.SlipRules;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * All that is on record for one case.
@@ -117,7 +121,44 @@ public record CaseRecord(
         return Readings.of(readings.stream()
                 .filter(r -> stateOf(r) == state)
                 .map(RecordedReading::effective)
+                .map(this::withTheFlow)
                 .sorted(IN_TIME));
+    }
+
+    /** What is asked about a reading as it is entered into this case, if anything. */
+    public Optional<Slip> asked(Reading reading) {
+        SlipRules.Vehicle vehicle =
+                new SlipRules.Vehicle(circuit, loop, celsius, statements.turns(), statements.figure(Topic.RATED_AMPS));
+        return SlipRules.atEntry(vehicle, counted(), onItsWay(reading));
+    }
+
+    /** True if somebody was asked about a reading and said that the meter showed it. */
+    public boolean confirmed(UUID reading) {
+        return readings.stream()
+                .anyMatch(r -> r.reading().id().equals(reading)
+                        && r.answer().filter(Slip.Answer.AS_READ::equals).isPresent());
+    }
+
+    /** True if a minus was ever typed: then a missing one means something. */
+    public boolean writesSigns() {
+        return readings.stream()
+                .anyMatch(r -> !r.struck() && r.reading().typed().volts() < 0);
+    }
+
+    /**
+     * While the starter is called for the current's direction is settled: a drop typed without any sign counts by its size,
+     * whichever way the leads were (docs/everyday.md, the sign of a drop).
+     */
+    private Reading withTheFlow(Reading reading) {
+        boolean settled = reading.condition().starterCalled()
+                && loop.has(reading.red())
+                && loop.has(reading.black())
+                && reading.volts() > 0;
+        if (!settled || writesSigns()) {
+            return reading;
+        }
+        Stretch stretch = loop.between(reading.red(), reading.black());
+        return stretch.isDrop() && !stretch.withFlow() ? reading.meaning(-reading.volts()) : reading;
     }
 
     /**

@@ -18,9 +18,14 @@ import java.util.Set;
 public record Statements(Map<Topic, Statement> newest, List<Statement> history) {
     private static final Set<Answer> DOES_NOT_CRANK = EnumSet.of(Answer.NOTHING, Answer.CLICK, Answer.CHATTERS);
 
+    private static final Set<Answer> TURNS =
+            EnumSet.of(Answer.SLOW, Answer.DIES, Answer.INTERMITTENT, Answer.STARTS, Answer.CHECK);
+
     private static final Set<Topic> PLATES = EnumSet.of(
             Topic.MAKER_DRAW,
             Topic.RATED_AMPS,
+            Topic.BATTERY_AMP_HOURS,
+            Topic.CYLINDERS,
             Topic.OLD_AMPS,
             Topic.OLD_PULLEY,
             Topic.NEW_AMPS,
@@ -98,6 +103,11 @@ public record Statements(Map<Topic, Statement> newest, List<Statement> history) 
                 .flatMap(symptom -> DOES_NOT_CRANK.contains(symptom)
                         ? Optional.of(false)
                         : symptom == Answer.STARTS ? Optional.of(true) : Optional.empty());
+    }
+
+    /** True if the starter turns the engine, by what the customer says. */
+    public boolean turns() {
+        return answer(Topic.SYMPTOM).filter(TURNS::contains).isPresent();
     }
 
     /** Items that were undone and are not restored yet, in the order of their topics. */

@@ -18,7 +18,8 @@ public enum Topic {
             Answer.SLOW,
             Answer.DIES,
             Answer.INTERMITTENT,
-            Answer.STARTS),
+            Answer.STARTS,
+            Answer.CHECK),
     CHARGING_SYMPTOM(
             Group.INTAKE,
             Answer.NOT_CHARGING,
@@ -28,7 +29,8 @@ public enum Topic {
             Answer.OVERCHARGES,
             Answer.UNSTEADY,
             Answer.FLAT_MORNING,
-            Answer.DIES_DRIVING),
+            Answer.DIES_DRIVING,
+            Answer.CHECK),
     ENGINE(Group.INTAKE, Answer.COLD, Answer.WARM),
     LAMP(Group.INTAKE, Answer.OUT, Answer.ON, Answer.DIM, Answer.NEVER),
     CHARGER(Group.INTAKE, Answer.NO, Answer.YES),
@@ -68,6 +70,8 @@ public enum Topic {
     DRAIN_FOUND(Group.PROOF, Answer.YES, Answer.NO),
 
     CHEMISTRY(Group.FIGURE, Answer.FLOODED, Answer.EFB, Answer.CALCIUM, Answer.AGM, Answer.GEL),
+    BATTERY_AMP_HOURS(Group.FIGURE, new Figure("Ah", 2, 400, false)),
+    CYLINDERS(Group.FIGURE, new Figure("cylinders", 1, 16, false)),
     CRANK_SPEED(Group.FIGURE, new Figure("1/min", 10, 600, false)),
     MAKER_DRAW(Group.FIGURE, new Figure("A", 10, 1500, false)),
     RECOVERY_VOLTS(Group.FIGURE, new Figure("V", 0, 40, false)),

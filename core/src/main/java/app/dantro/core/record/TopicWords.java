@@ -76,6 +76,8 @@ final class TopicWords {
     private static String figure(Topic topic) {
         return switch (topic) {
             case CHEMISTRY -> "Battery's chemistry";
+            case BATTERY_AMP_HOURS -> "Battery's capacity, by its label";
+            case CYLINDERS -> "Cylinders";
             case CRANK_SPEED -> "Cranking speed";
             case MAKER_DRAW -> "Starter's draw, by the maker";
             case RECOVERY_VOLTS -> "Two minutes after the engine-off load";

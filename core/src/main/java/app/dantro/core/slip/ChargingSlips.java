@@ -21,7 +21,6 @@ import java.util.Set;
  * is taken as it is.
  */
 final class ChargingSlips {
-    private static final long MINUTE_MILLIS = 60_000;
     private static final Set<Condition> LOADED =
             EnumSet.of(Condition.IDLE_LOADED, Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
     private static final Set<Condition> ENGINE_OFF =
@@ -32,16 +31,21 @@ final class ChargingSlips {
     private final Readings counted;
     private final Reading reading;
 
-    private ChargingSlips(Circuit circuit, Alternator alternator, Readings counted, Reading reading) {
-        this.circuit = circuit;
+    private final SlipRules.Vehicle vehicle;
+    private final RunningSlips running;
+
+    private ChargingSlips(SlipRules.Vehicle vehicle, Alternator alternator, Readings counted, Reading reading) {
+        this.vehicle = vehicle;
+        this.running = new RunningSlips(vehicle.circuit(), alternator, counted, reading);
+        this.circuit = vehicle.circuit();
         this.alternator = alternator;
         this.counted = counted;
         this.reading = reading;
     }
 
     /** The first doubt about a reading; none in a circuit without an alternator. */
-    static Optional<Slip> check(Circuit circuit, Readings counted, Reading reading) {
-        return circuit.alternator().flatMap(a -> new ChargingSlips(circuit, a, counted, reading).doubt());
+    static Optional<Slip> check(SlipRules.Vehicle vehicle, Readings counted, Reading reading) {
+        return vehicle.circuit().alternator().flatMap(a -> new ChargingSlips(vehicle, a, counted, reading).doubt());
     }
 
     private Optional<Slip> doubt() {
@@ -49,9 +53,10 @@ final class ChargingSlips {
                 ? Optional.empty()
                 : engineOff()
                         .or(this::noSource)
+                        .or(running::stood)
+                        .or(running::decimal)
                         .or(this::beyondRating)
-                        .or(this::unloaded)
-                        .or(this::stale);
+                        .or(this::unloaded);
     }
 
     private boolean confirmed() {
@@ -88,7 +93,8 @@ final class ChargingSlips {
     }
 
     private Optional<Slip> beyondRating() {
-        double most = alternator.rating().maxAmps();
+        double most = vehicle.plateAmps()
+                .orElse(Marks.ASSUMED_LARGEST_OF_CLASS * alternator.rating().maxAmps());
         return reading.amps()
                 .filter(amps -> reading.condition().running() && amps > Marks.ASSUMED_BEYOND_RATING * most)
                 .map(amps -> Slip.asking(
@@ -109,22 +115,6 @@ final class ChargingSlips {
                 List.of(SlipReason.UNLOADED_SIDE.with(shown())),
                 Choice.of(Answer.REPEAT, SlipReason.WITH_THE_CLAMP.with()),
                 Choice.of(Answer.AS_READ, SlipReason.LOADS_ARE_ON.with())));
-    }
-
-    /** Drops of one loop are held against each other: read at different times, they were read at different currents. */
-    private Optional<Slip> stale() {
-        if (!loadedWithoutCurrent()) {
-            return Optional.empty();
-        }
-        return counted.in(reading.condition())
-                .newest()
-                .map(last -> reading.takenAtMillis() - last.takenAtMillis())
-                .filter(millis -> millis > Marks.ASSUMED_STALE_MILLIS)
-                .map(millis -> Slip.asking(
-                        Kind.STALE,
-                        List.of(SlipReason.READ_LATER.with(Quantity.count(millis / MINUTE_MILLIS))),
-                        Choice.of(Answer.REPEAT, SlipReason.TOGETHER.with()),
-                        Choice.of(Answer.AS_READ, SlipReason.BELONG_TOGETHER.with())));
     }
 
     private boolean loadedWithoutCurrent() {

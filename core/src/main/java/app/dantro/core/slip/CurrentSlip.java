@@ -38,6 +38,8 @@ final class CurrentSlip {
         boolean byPosts = reading.condition() == Condition.CRANKING
                 && reading.amps().isEmpty()
                 && LoadProof.in(entry.loop(), entry.counted());
-        return reading.flowingAmps().isPresent() || byPosts;
+        boolean turns =
+                reading.condition() == Condition.CRANKING && entry.vehicle().turns();
+        return reading.flowingAmps().isPresent() || byPosts || turns;
     }
 }

@@ -19,16 +19,21 @@ import java.util.OptionalDouble;
  *
  * @param counted the readings that count and lie on the starting loop
  */
-record Entry(SeriesLoop loop, double celsius, Readings counted, Reading reading) {
-    static Entry of(SeriesLoop loop, double celsius, Readings counted, Reading reading) {
-        return new Entry(loop, celsius, counted.where(r -> loop.has(r.red()) && loop.has(r.black())), reading);
+record Entry(SlipRules.Vehicle vehicle, Readings counted, Reading reading) {
+    static Entry of(SlipRules.Vehicle vehicle, Readings counted, Reading reading) {
+        SeriesLoop loop = vehicle.loop();
+        return new Entry(vehicle, counted.where(r -> loop.has(r.red()) && loop.has(r.black())), reading);
+    }
+
+    SeriesLoop loop() {
+        return vehicle.loop();
     }
 
     boolean onTheStartersWay() {
         return !reading.condition().running()
                 && !reading.condition().pile()
-                && loop.has(reading.red())
-                && loop.has(reading.black());
+                && loop().has(reading.red())
+                && loop().has(reading.black());
     }
 
     double size() {
@@ -36,22 +41,22 @@ record Entry(SeriesLoop loop, double celsius, Readings counted, Reading reading)
     }
 
     Stretch stretch() {
-        return loop.between(reading.red(), reading.black());
+        return loop().between(reading.red(), reading.black());
     }
 
     HealthyDrop healthy() {
-        return HealthyDrop.of(stretch(), loop.crankingAmps(), reading.flowingAmps(), celsius);
+        return HealthyDrop.of(stretch(), loop().crankingAmps(), reading.flowingAmps(), vehicle.celsius());
     }
 
     OptionalDouble restVolts() {
-        return LoadProof.posts(loop, counted, Condition.REST).max();
+        return LoadProof.posts(loop(), counted, Condition.REST).max();
     }
 
     /** The other drops read in the same condition. */
     Readings drops() {
         return counted.where(other -> !other.id().equals(reading.id())
                 && other.condition() == reading.condition()
-                && loop.between(other.red(), other.black()).isDrop());
+                && loop().between(other.red(), other.black()).isDrop());
     }
 
     /** By how much this reading's current exceeded another's; 1 if either is unknown. */
@@ -79,6 +84,13 @@ record Entry(SeriesLoop loop, double celsius, Readings counted, Reading reading)
     Choice moved(double factor) {
         double volts = reading.volts() * factor;
         return Choice.meaning(volts, SlipReason.SHOWED.with(Quantity.named(shown(volts))));
+    }
+
+    /** The value that was meant if the point of a reading slipped by a factor. */
+    static Choice meant(Reading reading, double factor) {
+        double volts = reading.volts() * factor;
+        String words = Amount.volts(volts, reading.typed().resolutionVolts() * factor);
+        return Choice.meaning(volts, SlipReason.SHOWED.with(Quantity.named(words)));
     }
 
     Choice turned() {

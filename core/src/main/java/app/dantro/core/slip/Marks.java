@@ -5,8 +5,8 @@ final class Marks {
     /** No rested or lightly loaded 12 V block shows more, surface charge included (docs/job.md, base voltage). */
     static final double RUNNING_FROM_VOLTS = 13.2;
 
-    /** Below this a drop is asked for its current, at 12 V and 24 V alike (docs/job.md, limits by school). */
-    static final double UNLOADED_VOLTS = 0.03;
+    /** Below this a whole side is asked for its current: a healthy return side shows ten times as much (docs/everyday.md, return side charging). */
+    static final double UNLOADED_VOLTS = 0.002;
 
     /** A running B+ that shows less than this was not on B+, or showed another kind of volts (docs/job.md, slips to catch). */
     static final double NEXT_TO_NOTHING_VOLTS = 1;
@@ -17,8 +17,18 @@ final class Marks {
     /** Two readings that agree within this share, or this many volts, show the same. */
     static final double ASSUMED_SAME = 0.1;
 
-    /** Meanwhile the battery has filled and takes less, in ms. */
-    static final long ASSUMED_STALE_MILLIS = 10 * 60_000L;
+    /** Vehicles of a class carry machines up to this much larger than its usual one. */
+    static final double ASSUMED_LARGEST_OF_CLASS = 1.8;
+
+    /** The posts of a standing engine read again show the same within this; a charged one stood this much higher, in V a block. */
+    static final double ASSUMED_SAME_POSTS_VOLTS = 0.02;
+
+    static final double ASSUMED_CHARGED_BY_VOLTS = 0.5;
+
+    /** A drop of a running engine is looked at from here on; a healthy way loses no more than that, in V. */
+    static final double ASSUMED_LARGE_DROP_VOLTS = 0.4;
+
+    static final double ASSUMED_HEALTHY_DROP_VOLTS = 0.5;
 
     /** A moved decimal fits what is around it within this (docs/job.md, slips to catch). */
     static final double FITS_SIGMAS = 2.5;
@@ -37,6 +47,9 @@ final class Marks {
 
     /** Another reading that holds this share of a large drop bears it out (docs/job.md, slips to catch). */
     static final double CORROBORATING_SHARE = 0.5;
+
+    /** Most healthy drops lie within this of the class's usual one, either way. */
+    static final double ASSUMED_USUAL_FACTOR = 1.6;
 
     /** A typed digit this much finer than the range's own is finer, not rounded. */
     static final double ASSUMED_FINER = 0.99;

@@ -20,7 +20,9 @@ final class SignSlip {
         Stretch stretch = entry.stretch();
         double withFlow = stretch.withFlow() ? reading.volts() : -reading.volts();
         double noise = Marks.NOISE_SIGMAS * Math.max(reading.resolutionVolts(), MeterError.standardVolts(reading));
-        if (withFlow >= -noise) {
+        boolean typed = reading.typed().volts() < 0;
+        boolean asked = entry.counted().stream().anyMatch(r -> r.typed().volts() < 0);
+        if (withFlow >= -noise || !typed || asked) {
             return Optional.empty();
         }
         PointId from = stretch.withFlow() ? reading.red() : reading.black();

@@ -6,6 +6,7 @@ import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Looks at a reading as it is entered, against the circuit and the readings that count already. */
 public final class SlipRules {
@@ -18,6 +19,15 @@ public final class SlipRules {
 
     private SlipRules() {}
 
+    /**
+     * What a reading is entered on.
+     *
+     * @param celsius temperature of the conductors in °C
+     * @param turns whether the starter is known to turn the engine, by what the customer says
+     * @param plateAmps the alternator's rating, if its plate was entered
+     */
+    public record Vehicle(Circuit circuit, SeriesLoop loop, double celsius, boolean turns, OptionalDouble plateAmps) {}
+
     /** One kind of slip. */
     interface SlipRule {
         Optional<Slip> asked(Entry entry);
@@ -26,16 +36,14 @@ public final class SlipRules {
     /**
      * What is asked about a reading before it counts; the charging side's doubts come after the others.
      *
-     * @param celsius temperature of the conductors in °C
      * @param counted the case's readings that count so far
      */
-    public static Optional<Slip> atEntry(
-            Circuit circuit, SeriesLoop loop, double celsius, Readings counted, Reading reading) {
-        return onLoop(loop, celsius, counted, reading).or(() -> ChargingSlips.check(circuit, counted, reading));
+    public static Optional<Slip> atEntry(Vehicle vehicle, Readings counted, Reading reading) {
+        return onLoop(vehicle, counted, reading).or(() -> ChargingSlips.check(vehicle, counted, reading));
     }
 
-    static Optional<Slip> onLoop(SeriesLoop loop, double celsius, Readings counted, Reading reading) {
-        Entry entry = Entry.of(loop, celsius, counted, reading);
+    static Optional<Slip> onLoop(Vehicle vehicle, Readings counted, Reading reading) {
+        Entry entry = Entry.of(vehicle, counted, reading);
         List<SlipRule> rules = entry.onTheStartersWay() ? ON_THE_STARTERS_WAY : ELSEWHERE;
         return rules.stream().flatMap(rule -> rule.asked(entry).stream()).findFirst();
     }

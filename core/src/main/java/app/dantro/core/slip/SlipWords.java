@@ -24,9 +24,10 @@ final class SlipWords {
             case NO_CURRENT_KNOWN ->
                 "%s with no current known proves nothing about the wire: without current nothing is lost. Did the starter turn?";
             case UNLOADED_SIDE ->
-                "%s over a whole side, without its current. Under 0.03 V either next to nothing flows or a lead has no contact: what does the clamp show?";
-            case READ_LATER ->
-                "Read %s min after the last one with the loads on, and without a current. The battery takes less by now: they may not belong together.";
+                "%s over a whole side, without its current. Either next to nothing flows or a lead has no contact: what does the clamp show?";
+            case AS_AT_REST ->
+                "%s is what the posts showed with the engine off, and it charged before. Was the engine running?";
+            case MORE_THAN_BETWEEN -> "%s is more than the %s that lie between the alternator and the posts.";
             case RUNNING_VOLTAGE -> "%s is a running engine's voltage, not %s. Did the engine run, or is a charger on?";
             case NOTHING_ACROSS_LIVE ->
                 "%s across %s and %s, which is live unless its wire is open. Did a probe slip, is the case without its ground, or was the meter on AC?";
@@ -47,8 +48,8 @@ final class SlipWords {
             case NOTHING_TURNED -> "Nothing turned: keep it as a check of the meter";
             case WITH_THE_CLAMP -> "Loads checked: I read it again with the clamp";
             case LOADS_ARE_ON -> "Loads are on, leads on bright metal: keep it";
-            case TOGETHER -> "Read them again together, or with the clamp";
-            case BELONG_TOGETHER -> "Same loads, same speed: they belong together";
+            case IT_STOOD -> "It stood: I start it and read again";
+            case IT_RAN_SO -> "It ran, and showed that";
             case IT_RAN -> "It ran, or a charger is on: read again with all off";
             case ENGINE_WAS_OFF -> "Engine and charger were off";
             case ON_BRIGHT_METAL -> "Maybe: measure again on DC, on bright metal";

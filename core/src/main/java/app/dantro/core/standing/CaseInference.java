@@ -4,9 +4,11 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Display;
+import app.dantro.core.inference.Entered;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
+import app.dantro.core.inference.Strategy;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
@@ -19,21 +21,26 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /** What a case's record is to the inference: the readings that count, the complaint, whether the engine was seen to run. */
 public final class CaseInference {
     private CaseInference() {}
 
-    /** The evidence of a case. After a repair the complaint it came with says nothing more. */
-    public static Evidence of(CaseRecord evidence, Complaint complaint) {
+    /** The evidence of a case. After a repair the complaint it came with says nothing more; a mere check never said anything. */
+    public static Evidence of(CaseRecord evidence, Complaint about) {
+        Complaint complaint = checked(evidence, about);
         boolean repaired = evidence.lastRepair().isPresent();
         Optional<Long> charged = chargedAtMillis(evidence);
-        List<Observation> observations = evidence.observed().stream()
-                .filter(r -> stillTrue(r, evidence))
-                .filter(r -> charged.filter(at -> r.takenAtMillis() <= at).isEmpty())
-                .flatMap(r -> observations(r, evidence).stream())
-                .toList();
-        List<Observation> all = new ArrayList<>(observations);
+        List<Observation> all = new ArrayList<>();
+        Moments moments = new Moments();
+        for (Reading r : evidence.observed().all()) {
+            long moment = moments.of(r);
+            if (stillTrue(r, evidence)
+                    && charged.filter(at -> r.takenAtMillis() <= at).isEmpty()) {
+                observations(r, evidence).forEach(o -> all.add(o.in(moment).confirmedAs(evidence.confirmed(r.id()))));
+            }
+        }
         figure(evidence, Topic.CRANK_SPEED, new Observable.Speed(Condition.CRANKING), 1)
                 .ifPresent(all::add);
         figure(evidence, Topic.STANDING_CURRENT, new Observable.Amps(Condition.REST), 1e-3)
@@ -46,7 +53,23 @@ public final class CaseInference {
                         ? Optional.of(true)
                         : repaired ? Optional.empty() : evidence.statements().starts(),
                 repaired,
-                charged.isPresent());
+                charged.isPresent(),
+                entered(evidence.statements()));
+    }
+
+    private static Complaint checked(CaseRecord evidence, Complaint about) {
+        Topic topic = about == Complaint.STARTING ? Topic.SYMPTOM : Topic.CHARGING_SYMPTOM;
+        return evidence.statements().says(topic, Answer.CHECK) ? Complaint.NONE : about;
+    }
+
+    /** What was entered of the vehicle itself. */
+    private static Entered entered(Statements said) {
+        OptionalDouble cylinders = said.figure(Topic.CYLINDERS);
+        return new Entered(
+                said.figure(Topic.RATED_AMPS),
+                said.answer(Topic.STRATEGY).map(a -> Strategy.valueOf(a.name())),
+                said.figure(Topic.BATTERY_AMP_HOURS),
+                cylinders.isPresent() ? OptionalInt.of((int) cylinders.getAsDouble()) : OptionalInt.empty());
     }
 
     /** When every battery had been charged on its own; what was read before then may have been a flat one's doing. */
@@ -86,6 +109,9 @@ public final class CaseInference {
 
     /** A cable read as a shunt is its drop again: how far its size can be trusted, the inference knows better. */
     private static List<Observation> observations(Reading reading, CaseRecord evidence) {
+        if (reading.condition().pile()) {
+            return UnderPile.observations(reading, evidence);
+        }
         List<Observation> all = new ArrayList<>();
         all.add(new Observation(reading.id(), volts(reading), reading.volts(), reading.resolutionVolts()));
         if (reading.current() instanceof Current.Measured measured) {

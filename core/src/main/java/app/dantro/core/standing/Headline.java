@@ -45,7 +45,7 @@ final class Headline {
     private List<PartFinding> likely(List<PartFinding> parts) {
         return parts.stream()
                 .filter(p -> p.suspicion()
-                        .filter(s -> s.probability() >= Marks.SUSPECT && judgement.touched(p.part(), s.probability()))
+                        .filter(s -> judgement.suspected(p.part()) && judgement.touched(p.part(), s.probability()))
                         .isPresent())
                 .sorted(Comparator.comparingDouble(
                         p -> -p.suspicion().orElseThrow().probability()))

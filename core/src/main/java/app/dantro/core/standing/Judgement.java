@@ -33,6 +33,7 @@ public final class Judgement {
     private final List<PartId> ranked;
     private final Proof proof;
     private final CarryingReading carrying;
+    private final Suspects suspects;
     private final CallingRule calling;
     private List<Forecast> forecasts = List.of();
     private Optional<Optional<PartId>> called = Optional.empty();
@@ -49,6 +50,7 @@ public final class Judgement {
                 .toList();
         this.proof = new Proof(posterior.prepared(), posterior.evidence().observations(), undercharging(posterior));
         this.carrying = new CarryingReading(posterior);
+        this.suspects = new Suspects(posterior);
         this.calling = new CallingRule(this);
     }
 
@@ -73,8 +75,18 @@ public final class Judgement {
         return proof;
     }
 
+    /** True if the readings made a part a suspect. */
+    boolean suspected(PartId part) {
+        return suspects.suspected(part, probability(part));
+    }
+
     public double probability(PartId part) {
         return probabilities.getOrDefault(part, 0.0);
+    }
+
+    /** The consumers that may hold a drain. */
+    boolean mayDrain(PartId consumer) {
+        return posterior.prepared().judges(consumer);
     }
 
     /** Parts by falling probability. */

@@ -19,6 +19,17 @@ final class Marks {
     /** A part this likely is a suspect. */
     static final double SUSPECT = 0.15;
 
+    /** The readings have to have raised its odds by this (docs/everyday.md, priors). */
+    static final double RAISED = 3;
+
+    /**
+     * And the odds of any fault at all against a healthy vehicle by this: of healthy ones a share of one in so many comes to
+     * it at any moment of a case, by Ville's inequality (docs/decisions/0018).
+     */
+    static final double BEYOND_HEALTHY = 50;
+
+    static final double LEAST_PROBABILITY = 1e-9;
+
     static final double LIKELIER_THAN_NOT = 0.5;
     /** Drops that call a part faulty stand while the judgement gives it at least this. */
     static final double RULED_OUT = 0.5;
@@ -83,6 +94,9 @@ final class Marks {
     static final double CLAMP_STEP_AMPS = 1;
 
     static final double SHUNT_STEP_VOLTS = 1e-4;
+
+    /** Under a pile no more than this is a drop, in V a block. */
+    static final double ASSUMED_LARGEST_DROP_VOLTS = 3;
 
     /** The last digit that is spoken, in V (docs/physics.md, instruments). */
     static final double DIGIT_VOLTS = 1e-3;

@@ -157,7 +157,7 @@ final class StandingTable {
     private Optional<PartFinding> likely(Weighed part) {
         PartId id = part.rule.part();
         boolean speaks = judgement.anythingRead()
-                && part.probability >= Marks.SUSPECT
+                && judgement.suspected(id)
                 && part.rule.standing() != Standing.CLEARED
                 && judgement.touched(id, part.probability);
         if (!speaks) {

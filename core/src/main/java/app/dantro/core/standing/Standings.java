@@ -69,8 +69,10 @@ public final class Standings {
         return finding.named(name.name(), name.adds());
     }
 
-    private static boolean isJudged(Device device) {
-        return !(device instanceof Pile) && !(device instanceof Solenoid) && !(device instanceof Load);
+    private boolean isJudged(Device device) {
+        return !(device instanceof Pile)
+                && !(device instanceof Solenoid)
+                && (!(device instanceof Load) || judgement.mayDrain(device.id()));
     }
 
     private static PartFinding open(PartFinding part, List<Reason> missing) {

@@ -59,8 +59,8 @@ class InferenceLawsTest extends CarInference {
 
     @Test
     void theSameReadingSentTwiceCountsOnceAndReadTwiceItIsNoIndependentEvidence() {
-        Observation drop = volts(Condition.CRANKING, "cable-end-battery", "cable-end-starter", 0.30);
-        Observation again = volts(Condition.CRANKING, "cable-end-battery", "cable-end-starter", 0.30);
+        Observation drop = volts(Condition.CRANKING, "cable-end-battery", "cable-end-starter", 0.80);
+        Observation again = volts(Condition.CRANKING, "cable-end-battery", "cable-end-starter", 0.80);
         List<Observation> others = sickCar().subList(0, 2);
         double once = oddsOfCable(with(others, drop));
         assertThat(oddsOfCable(with(others, drop, drop))).isCloseTo(once, within(1e-9));

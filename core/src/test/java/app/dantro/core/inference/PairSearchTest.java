@@ -24,8 +24,8 @@ class PairSearchTest extends CarInference {
 
     @ParameterizedTest
     @CsvSource({
-        "starter-cable, 0.012, ground-joint-block, 0.010",
-        "post-joint-plus, 0.006, crimp-ground, 0.015",
+        "starter-cable, 0.012, post-joint-minus, 0.010",
+        "post-joint-plus, 0.006, starter-mount, 0.015",
         "starter-cable, 0.004, post-joint-minus, 0.030"
     })
     void whatLookingAtEveryPairLikesBestIsAmongTheLikeliestExplanations(
@@ -34,7 +34,7 @@ class PairSearchTest extends CarInference {
                 new Fault.AddedResistance(PartId.of(one), oneOhms),
                 new Fault.AddedResistance(PartId.of(other), otherOhms));
         Evidence evidence = Evidence.of(readings);
-        Fitter fitter = new Fitter(PREPARED, readings);
+        Fitter fitter = new Fitter(PREPARED, Evidence.of(readings));
         PairSearch search = new PairSearch(PREPARED, evidence, fitter);
         List<PairSearch.Lead> found = search.pairs(singles(fitter));
         PairSearch.Lead best = everyPair(fitter, search).stream()
@@ -62,7 +62,7 @@ class PairSearchTest extends CarInference {
         List<Observation> readings = read(
                 new Fault.AddedResistance(PartId.of(one), oneOhms),
                 new Fault.AddedResistance(PartId.of(other), otherOhms));
-        Fitter fitter = new Fitter(PREPARED, readings);
+        Fitter fitter = new Fitter(PREPARED, Evidence.of(readings));
         PairSearch.Lead best = new PairSearch(PREPARED, Evidence.of(readings), fitter)
                 .pairs(singles(fitter))
                 .get(0);

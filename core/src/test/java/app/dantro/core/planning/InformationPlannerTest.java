@@ -101,11 +101,15 @@ class InformationPlannerTest {
 
     @Test
     void anAmmeterIsOfferedOnlyWhereThereIsOne() {
-        List<Observation> flat = List.of(volts(1, Condition.REST, "post-plus", "post-minus", 12.02));
+        List<Observation> flat = List.of(
+                volts(1, Condition.REST, "post-plus", "post-minus", 12.02),
+                volts(2, Condition.REST, "bplus", "alternator-case", 12.02),
+                volts(3, Condition.REST, "post-plus", "alternator-case", 12.02),
+                volts(4, Condition.REST, "post-plus", "trigger", 12.02));
         Workplace without = new Workplace(Set.of(Condition.REST), false, Optional.empty());
         Workplace with = new Workplace(Set.of(Condition.REST), true, Optional.empty());
-        assertThat(propose(flat, without)).allMatch(p -> p.what().isVolts());
-        assertThat(propose(flat, with)).anyMatch(p -> !p.what().isVolts());
+        assertThat(propose(flat, without, 200)).allMatch(p -> p.what().isVolts());
+        assertThat(propose(flat, with, 200)).anyMatch(p -> !p.what().isVolts());
     }
 
     private static int access(String point) {

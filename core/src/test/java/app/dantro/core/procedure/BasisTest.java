@@ -39,7 +39,7 @@ class BasisTest {
         assertThat(PreparedCircuit.PRIORS_VERSION
                         + ": "
                         + print(weights + constants("app.dantro.core.inference.Priors")))
-                .isEqualTo("1: 55673b4b8133ba3e");
+                .isEqualTo("2: 53bd20fdc5da4405");
     }
 
     @Test
@@ -65,7 +65,7 @@ class BasisTest {
         String currents =
                 Arrays.stream(Current.How.values()).map(BasisTest::values).collect(Collectors.joining(" "));
         assertThat(MeterError.VERSION + ": " + print(ranges + currents + constants(MeterError.class.getName())))
-                .isEqualTo("1: 4cc1dbeb7ab4f8db");
+                .isEqualTo("2: 0b81fa6856159d2d");
     }
 
     @Test

@@ -30,9 +30,9 @@ abstract class SaidCases {
     /** An engine or a starter that drags: the motor gets its volts, draws far too much and turns slowly. */
     final List<Reading> dragging = List.of(
             base("12.59"),
-            cranking("post-plus", "post-minus", "10.26", 406),
-            cranking("motor-stud", "starter-case", "9.61", 406),
-            cranking("motor-stud", "starter-case", "9.58", 406));
+            cranking("post-plus", "post-minus", "9.31", 540),
+            cranking("motor-stud", "starter-case", "8.44", 540),
+            cranking("motor-stud", "starter-case", "8.41", 540));
 
     Assessment assess(List<Reading> readings, Statement... statements) {
         return order.assess(Loop.STARTING, evidence(readings, statements), PREPARED);

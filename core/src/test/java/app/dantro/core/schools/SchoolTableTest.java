@@ -60,7 +60,7 @@ class SchoolTableTest {
         List<Row> rows = rows(
                 "petrol-car",
                 of("post-plus", "post-minus", Condition.REST, "12.60", Current.unknown()),
-                of("post-plus", "post-minus", Condition.CRANKING, "9.40", Current.of(170, Current.How.CLAMP)),
+                of("post-plus", "post-minus", Condition.CRANKING, "9.34", Current.of(170, Current.How.CLAMP)),
                 of("post-plus", "post-minus", Condition.RAISED_LOADED, "13.25", CLAMP_40));
         assertThat(rows)
                 .extracting(row -> row.what().kind())

@@ -1,10 +1,12 @@
 package app.dantro.core.slip;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.network.StartingLoop;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
@@ -12,6 +14,7 @@ import app.dantro.core.reading.SampleReadings;
 import app.dantro.core.slip.Slip.Kind;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,7 +30,9 @@ class ChargingSlipsTest {
     }
 
     private static Optional<Kind> asked(Circuit circuit, Reading reading, Reading... before) {
-        return ChargingSlips.check(circuit, new Readings(List.of(before)), reading)
+        SlipRules.Vehicle vehicle =
+                new SlipRules.Vehicle(circuit, StartingLoop.of(circuit), 20, false, OptionalDouble.empty());
+        return ChargingSlips.check(vehicle, new Readings(List.of(before)), reading)
                 .map(Slip::kind);
     }
 
@@ -39,8 +44,8 @@ class ChargingSlipsTest {
         "bplus, alternator-case, RAISED_LOADED, 0.08, 60, NO_SOURCE",
         "post-plus, post-minus, RAISED, 0.03, 0, NO_SOURCE",
         "bplus, post-plus, RAISED_LOADED, 0.13, 400, CURRENT",
-        "bplus, post-plus, RAISED_LOADED, 0.02, 0, NO_CURRENT",
-        "alternator-case, post-minus, RAISED_LOADED, -0.008, 0, NO_CURRENT"
+        "bplus, post-plus, RAISED_LOADED, 0.001, 0, NO_CURRENT",
+        "alternator-case, post-minus, RAISED_LOADED, -0.0008, 0, NO_CURRENT"
     })
     void isAskedAbout(String red, String black, Condition condition, String typed, double amps, Kind kind) {
         assertThat(asked(CAR, read(red, black, condition, typed, amps))).contains(kind);
@@ -53,6 +58,8 @@ class ChargingSlipsTest {
         "post-plus, post-minus, RAISED, 14.2, 20",
         "bplus, post-plus, RAISED_LOADED, 0.02, 76",
         "bplus, post-plus, RAISED_LOADED, 0.04, 0",
+        "post-minus, alternator-case, RAISED_LOADED, 0.011, 0",
+        "bplus, post-plus, RAISED_LOADED, 0.14, 180",
         "bplus, post-plus, RAISED, 0.02, 0",
         "bplus, alternator-case, KEY_ON, 12.5, 0"
     })
@@ -75,21 +82,30 @@ class ChargingSlipsTest {
                 .isEmpty();
     }
 
-    /** The charge current falls while the battery fills: drops of one loop belong together only if read together. */
     @Test
-    void aLoadedDropLongAfterTheOthersIsAskedAboutOnceUnlessItsCurrentIsKnown() {
-        Reading first = read("bplus", "post-plus", Condition.RAISED_LOADED, "0.13", 0);
-        Reading soon = at(read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.03", 0), first, 4);
-        Reading late = at(read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.03", 0), first, 14);
-        Reading clamped = at(read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.03", 70), first, 14);
-        Reading next = at(read("bplus", "charge-ring", Condition.RAISED_LOADED, "0.01", 0), first, 16);
-        assertThat(asked(CAR, soon, first)).isEmpty();
-        assertThat(asked(CAR, late, first)).contains(Kind.STALE);
-        assertThat(asked(CAR, clamped, first)).isEmpty();
-        assertThat(asked(CAR, next, first, late)).isEmpty();
+    void whatTheStandingEngineShowedIsAskedAboutOnceItHasCharged() {
+        Reading rest = read("post-plus", "post-minus", Condition.REST, "12.61", 0);
+        Reading charged = read("post-plus", "post-minus", Condition.RAISED, "14.30", 0);
+        Reading again = read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.61", 0);
+        assertThat(asked(CAR, again, rest, charged)).contains(Kind.CONDITION);
+        assertThat(asked(CAR, again, rest)).isEmpty();
+        assertThat(asked(CAR, read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.31", 0), rest, charged))
+                .isEmpty();
     }
 
-    private static Reading at(Reading r, Reading first, int minutesLater) {
-        return SampleReadings.takenAt(r, first.takenAtMillis() + minutesLater * 60_000L);
+    @Test
+    void aDropThatLeavesMoreThanLiesBetweenAlternatorAndPostsSlipped() {
+        Reading output = read("bplus", "alternator-case", Condition.RAISED_LOADED, "14.40", 60);
+        Reading posts = read("post-plus", "post-minus", Condition.RAISED_LOADED, "14.20", 60);
+        Reading drop = read("bplus", "post-plus", Condition.RAISED_LOADED, "1.5", 60);
+        Slip slip = ChargingSlips.check(
+                        new SlipRules.Vehicle(CAR, StartingLoop.of(CAR), 20, false, OptionalDouble.empty()),
+                        new Readings(List.of(output, posts)),
+                        drop)
+                .orElseThrow();
+        assertThat(slip.kind()).isEqualTo(Kind.DECIMAL);
+        assertThat(VanSlips.meant(slip)).isEqualTo(0.15, within(1e-9));
+        Reading low = read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.80", 60);
+        assertThat(asked(CAR, drop, output, low)).isEmpty();
     }
 }

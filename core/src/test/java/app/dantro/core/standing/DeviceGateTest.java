@@ -72,7 +72,7 @@ class DeviceGateTest {
 
     @Test
     void overchargeByARegulatorInsideNamesTheAssembly() {
-        GateCase over = new GateCase("petrol-car", new Fault.RegulatorOffset(ALTERNATOR, 1.6));
+        GateCase over = new GateCase("petrol-car", new Fault.RegulatorOffset(ALTERNATOR, 2.4));
         over.charging();
         over.read("bplus", "alternator-case", Condition.RAISED, Current.unknown());
         assertThat(over.found().name()).isEqualTo("alternator with its regulator");

@@ -52,7 +52,7 @@ record NewEdit(
                     lengthMetres.orElse(c.lengthMetres()),
                     areaSquareMetres.orElse(c.areaSquareMetres()),
                     material.orElse(c.material()),
-                    c.logSpread(),
+                    Math.min(c.logSpread(), Resistance.Conductor.ASSUMED_ENTERED_SPREAD),
                     ohms.orElse(c.jointOhms()));
         } else if (inside instanceof Resistance.Contact c && ohms.isPresent()) {
             inside = new Resistance.Contact(

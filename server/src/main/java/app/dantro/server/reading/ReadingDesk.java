@@ -1,10 +1,8 @@
 package app.dantro.server.reading;
 
 import app.dantro.core.reading.Reading;
-import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.slip.Slip;
-import app.dantro.core.slip.SlipRules;
 import app.dantro.server.job.Cases;
 import app.dantro.server.live.CaseEvents;
 import app.dantro.server.problem.ProblemException;
@@ -64,9 +62,7 @@ public class ReadingDesk {
     }
 
     private static Optional<Slip> asked(StoredCase file, Reading reading) {
-        CaseRecord evidence = file.evidence();
-        return SlipRules.atEntry(
-                file.circuit(), file.loop(), file.record().celsius(), evidence.counted(), evidence.onItsWay(reading));
+        return file.evidence().asked(reading);
     }
 
     private StoredReading stored(

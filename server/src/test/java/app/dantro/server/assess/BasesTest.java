@@ -42,7 +42,7 @@ class BasesTest {
             assertThat(moves).hasSize(1);
             assertThat(moves.at("/0/words").asText())
                     .isEqualTo(
-                            "The program was updated. From here on: judgement 1, priors 1, limits 1, meters 1, own limits: none.");
+                            "The program was updated. From here on: judgement 2, priors 2, limits 1, meters 2, own limits: none.");
             assertThat(server.get(path).body().at("/basis/moves")).as("once").hasSize(1);
         }
     }
@@ -112,7 +112,7 @@ class BasesTest {
                     .body();
             assertThat(after.path("headline").asText()).isNotEqualTo(SAID);
             assertThat(after.at("/basis/moves/0/words").asText())
-                    .startsWith("Something came on record after the case had closed. From here on: judgement 1");
+                    .startsWith("Something came on record after the case had closed. From here on: judgement 2");
             settled(server, path);
             assertThat(server.get(path).body().at("/basis/closedAtMs").isNumber())
                     .as("it is still closed, and what it says now is kept")

@@ -20,33 +20,47 @@ final class EverydayReport {
     static void print(PrintStream out, String title, List<Result> all) {
         out.printf(Locale.ROOT, "### %s: %d vehicles%n", title, all.size());
         List<Result> healthy = all.stream().filter(r -> r.vehicle().healthy()).toList();
-        out.printf("healthy %d: any part suspect at any moment %s, at the end %s, to be repaired %s, ended as good %s%n",
+        out.printf(
+                "healthy %d: any part suspect at any moment %s, at the end %s, to be repaired %s, ended as good %s%n",
                 healthy.size(),
                 share(healthy, r -> !r.alarmed().isEmpty()),
                 share(healthy, r -> !r.atEnd().isEmpty()),
                 share(healthy, r -> r.part().isPresent()),
                 share(healthy, r -> r.end() == End.GOOD));
-        out.printf(Locale.ROOT, "  readings %.1f, cranks %.1f, %s%n",
+        out.printf(
+                Locale.ROOT,
+                "  readings %.1f, cranks %.1f, %s%n",
                 healthy.stream().mapToInt(Result::readings).average().orElse(0),
-                healthy.stream().mapToInt(Result::cranks).average().orElse(0), ends(healthy));
+                healthy.stream().mapToInt(Result::cranks).average().orElse(0),
+                ends(healthy));
         int readings = all.stream().mapToInt(Result::readings).sum();
-        out.printf(Locale.ROOT, "questions about right readings %.2f %%, doubts %.2f %% of %d readings%n",
+        out.printf(
+                Locale.ROOT,
+                "questions about right readings %.2f %%, doubts %.2f %% of %d readings%n",
                 100.0 * all.stream().mapToInt(Result::questions).sum() / readings,
-                100.0 * all.stream().mapToInt(Result::doubts).sum() / readings, readings);
+                100.0 * all.stream().mapToInt(Result::doubts).sum() / readings,
+                readings);
+        faulty(out, all);
+        out.println("condemned though good: " + share(all, EverydayReport::condemned));
+    }
+
+    private static void faulty(PrintStream out, List<Result> all) {
         List<Result> costly = all.stream()
                 .filter(r -> !r.vehicle().healthy() && r.vehicle().costsItsComplaint())
                 .toList();
         shares(out, "faults that cost", costly);
         shares(out, "  with a clamp", costly.stream().filter(Result::clamp).toList());
         shares(out, "  meter only", costly.stream().filter(r -> !r.clamp()).toList());
-        shares(out, "faults that cost nothing", all.stream()
-                .filter(r -> !r.vehicle().healthy() && !r.vehicle().costsItsComplaint())
-                .toList());
-        Map<String, List<Result>> kinds = costly.stream()
-                .collect(Collectors.groupingBy(EverydayReport::kind, TreeMap::new, Collectors.toList()));
+        shares(
+                out,
+                "faults that cost nothing",
+                all.stream()
+                        .filter(r -> !r.vehicle().healthy() && !r.vehicle().costsItsComplaint())
+                        .toList());
+        Map<String, List<Result>> kinds =
+                costly.stream().collect(Collectors.groupingBy(EverydayReport::kind, TreeMap::new, Collectors.toList()));
         kinds.forEach((kind, some) -> shares(out, "    " + kind, some));
         out.println("  faulty ended " + ends(costly));
-        out.println("condemned though good: " + share(all, EverydayReport::condemned));
     }
 
     private static boolean condemned(Result r) {
@@ -55,7 +69,9 @@ final class EverydayReport {
 
     private static String kind(Result r) {
         var faults = r.vehicle().truth().faults();
-        return faults.size() > 1 ? "two" : faults.get(0).wiring() ? "wiring" : faults.get(0).kind();
+        return faults.size() > 1
+                ? "two"
+                : faults.get(0).wiring() ? "wiring" : faults.get(0).kind();
     }
 
     private static void shares(PrintStream out, String name, List<Result> some) {

@@ -31,7 +31,8 @@ final class EverydayRun {
         for (int i = 0; i < fleet.size(); i++) {
             FleetVehicle v = fleet.get(i);
             double celsius = STEP_KELVIN * Math.rint(v.celsius() / STEP_KELVIN);
-            kinds.computeIfAbsent(v.circuit() + " " + celsius, k -> new ArrayList<>()).add(i);
+            kinds.computeIfAbsent(v.circuit() + " " + celsius, k -> new ArrayList<>())
+                    .add(i);
         }
         List<Callable<List<Session.Result>>> work = kinds.entrySet().stream()
                 .map(kind -> (Callable<List<Session.Result>>) () -> kind(kind.getKey(), kind.getValue(), fleet))
@@ -59,11 +60,12 @@ final class EverydayRun {
         for (int number : numbers) {
             FleetVehicle v = fleet.get(number);
             List<String> lines = new ArrayList<>();
-            lines.add("== %s %s %s %s clamp %s: %s".formatted(v.id(), v.circuit(), v.complaint(), v.concern(),
-                    tool.clamp(v), v.truth()));
+            lines.add("== %s %s %s %s clamp %s: %s"
+                    .formatted(v.id(), v.circuit(), v.complaint(), v.concern(), tool.clamp(v), v.truth()));
             Session session = new Session(v, prepared, tool, number, lines::add);
             Session.Result result = session.follow(Ladder.of(Complaints.concern(v), number));
-            lines.add("%s %s alarmed %s".formatted(v.healthy() ? "HEALTHY" : Score.of(result), result.end(), result.alarmed()));
+            lines.add("%s %s alarmed %s"
+                    .formatted(v.healthy() ? "HEALTHY" : Score.of(result), result.end(), result.alarmed()));
             log.accept(String.join("\n", lines));
             results.add(result);
         }

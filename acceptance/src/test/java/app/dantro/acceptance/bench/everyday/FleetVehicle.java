@@ -81,7 +81,9 @@ record FleetVehicle(
         double most = OFF_VOLTS * systemVolts / 12;
         return truth.speed() < SLOW
                 || truth.post().values().stream().anyMatch(v -> Math.abs(v) > most)
-                || truth.faults().stream().anyMatch(f -> Set.of("drain", "flat_battery", "dead_cell").contains(f.kind()));
+                || truth.faults().stream()
+                        .anyMatch(f ->
+                                Set.of("drain", "flat_battery", "dead_cell").contains(f.kind()));
     }
 
     /** Every name that may be said of it. */
@@ -102,7 +104,8 @@ record FleetVehicle(
     }
 
     List<Moment> in(String condition, boolean charged) {
-        List<Moment> all = moments.stream().filter(m -> m.condition().equals(condition)).toList();
+        List<Moment> all =
+                moments.stream().filter(m -> m.condition().equals(condition)).toList();
         List<Moment> same = all.stream().filter(m -> m.charged() == charged).toList();
         return same.isEmpty() ? all : same;
     }

@@ -19,8 +19,8 @@ final class Knowledge {
     /** Enters what the program has a field for. */
     static void say(FleetVehicle vehicle, Technician technician) {
         vehicle.knows()
-                .forEach((name, value) -> topic(name)
-                        .ifPresent(topic -> technician.say(topic, value.toUpperCase(Locale.ROOT))));
+                .forEach((name, value) ->
+                        topic(name).ifPresent(topic -> technician.say(topic, value.toUpperCase(Locale.ROOT))));
     }
 
     private static Optional<Topic> topic(String name) {

@@ -16,8 +16,8 @@ final class Ladder {
 
     private static final List<Rung> DISABLE_AND_COMPARE =
             List.of(Rung.REST, Rung.CRANK_POSTS, Rung.CRANK_RETURN, Rung.CRANK_SUPPLY);
-    private static final List<Rung> WINDOW = List.of(
-            Rung.REST, Rung.LOADED_OUTPUT, Rung.LOADED_POSTS, Rung.LOADED_SUPPLY, Rung.LOADED_RETURN);
+    private static final List<Rung> WINDOW =
+            List.of(Rung.REST, Rung.LOADED_OUTPUT, Rung.LOADED_POSTS, Rung.LOADED_SUPPLY, Rung.LOADED_RETURN);
     private static final List<Rung> TWO_TENTHS = List.of(
             Rung.REST, Rung.IDLE_POSTS, Rung.RAISED_POSTS, Rung.LOADED_POSTS, Rung.LOADED_SUPPLY, Rung.LOADED_RETURN);
     private static final List<Rung> QUICK =
@@ -72,10 +72,14 @@ final class Ladder {
                 case CHARGE_RETURN -> technician.read(alternator.ground(), minus, condition);
                 case START_SUPPLY ->
                     technician.read(
-                            loop.ends(Side.SUPPLY).getKey(), loop.ends(Side.SUPPLY).getValue(), condition);
+                            loop.ends(Side.SUPPLY).getKey(),
+                            loop.ends(Side.SUPPLY).getValue(),
+                            condition);
                 case START_RETURN ->
                     technician.read(
-                            loop.ends(Side.RETURN).getKey(), loop.ends(Side.RETURN).getValue(), condition);
+                            loop.ends(Side.RETURN).getKey(),
+                            loop.ends(Side.RETURN).getValue(),
+                            condition);
             }
         }
     }

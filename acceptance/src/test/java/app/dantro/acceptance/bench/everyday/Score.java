@@ -15,8 +15,6 @@ enum Score {
 
     private static final double LIKELY = 0.5;
     private static final int MOST_IN_A_SET = 3;
-    private static final Set<String> STARTERS_RIVALS = Set.of("starter", "engine");
-
     final String words;
 
     Score(String words) {
@@ -33,6 +31,13 @@ enum Score {
                 .sorted(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder()))
                 .map(Map.Entry::getKey)
                 .toList();
+        double within = named.stream()
+                .filter(right::contains)
+                .mapToDouble(result.atEnd()::get)
+                .sum();
+        if (!named.isEmpty() && right.containsAll(named) && within >= LIKELY) {
+            return RIGHT;
+        }
         if (!named.isEmpty()) {
             boolean first = right.contains(named.get(0));
             boolean likely = result.atEnd().get(named.get(0)) >= LIKELY;
@@ -42,7 +47,7 @@ enum Score {
             boolean inSet = named.size() <= MOST_IN_A_SET && named.stream().anyMatch(right::contains);
             return likely ? WRONG : inSet ? HONEST : GAVE_UP;
         }
-        if (flatOnly(result)) {
+        if (flatOnly(result) || turnsHard(result)) {
             return RIGHT;
         }
         return result.end() == Session.End.GOOD ? HEALTHY : GAVE_UP;
@@ -50,7 +55,16 @@ enum Score {
 
     /** Charged because it was flat, which is what was wrong, or what followed. */
     private static boolean flatOnly(Session.Result result) {
-        boolean flat = result.vehicle().truth().faults().stream().anyMatch(f -> f.kind().equals("flat_battery"));
-        return flat && result.end() == Session.End.CHARGED;
+        boolean flat = result.vehicle().truth().faults().stream()
+                .anyMatch(f -> f.kind().equals("flat_battery"));
+        return flat && result.charged();
+    }
+
+    /** An engine that turns hard was looked for in the starter, and found by turning it. */
+    private static boolean turnsHard(Session.Result result) {
+        boolean hard = "HARD".equals(result.vehicle().looks().get("engine_turns"));
+        return hard
+                && result.vehicle().rightNames().contains("starter")
+                && result.alarmed().contains("starter");
     }
 }

@@ -1,7 +1,5 @@
 package app.dantro.acceptance.bench.everyday;
 
-import app.dantro.core.circuit.Circuit;
-import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.PartFinding;
@@ -64,6 +62,7 @@ final class Session {
      *
      * @param part what was to be repaired, at a repair
      * @param alarmed suspect or faulty at any moment
+     * @param charged whether the program had a battery charged on the way
      * @param atEnd suspect or faulty at the end, the likeliest first, with its probability
      * @param questions asked about readings that were right
      */
@@ -73,6 +72,7 @@ final class Session {
             End end,
             Optional<String> part,
             Set<String> alarmed,
+            boolean charged,
             Map<String, Double> atEnd,
             int readings,
             int cranks,
@@ -101,8 +101,11 @@ final class Session {
     private End steps() {
         for (int i = 0; i < MOST_STEPS; i++) {
             Step step = last.next();
-            String named = step.kind() + step.title()
-                    + step.probe().map(p -> "" + p.red() + p.black() + p.condition()).orElse("");
+            String named = step.kind()
+                    + step.title()
+                    + step.probe()
+                            .map(p -> "" + p.red() + p.black() + p.condition())
+                            .orElse("");
             if (times.merge(named, 1, Integer::sum) > MOST_TIMES) {
                 return End.WITHOUT_END;
             }
@@ -133,14 +136,14 @@ final class Session {
     private Optional<End> measure(Step step) {
         List<ProbePlan> plans = new ArrayList<>(step.probe().stream().toList());
         plans.addAll(last.standby());
-        boolean read = plans.stream().anyMatch(p -> technician.read(p.red(), p.black(), p.condition()));
+        boolean read = plans.stream().anyMatch(p -> technician.take(p.red(), p.black(), p.condition()));
         return read ? Optional.empty() : Optional.of(End.UNREACHABLE);
     }
 
     private Optional<End> see(Step step) {
         boolean any = false;
         for (Step.ToSee item : step.toSee()) {
-            Optional<String> seen = technician.seen(item.topic());
+            Optional<String> seen = Looks.seen(vehicle, technician, item.topic());
             if (seen.isPresent() && !seen.equals(item.stated())) {
                 if (item.topic() == Topic.CHARGED_APART) {
                     technician.charge();
@@ -158,12 +161,20 @@ final class Session {
         bad.forEach(p -> alarmed.add(p.part().value()));
         last.findings().doubts().forEach(d -> doubted.add(d.reading().toString()));
         technician.newest().ifPresent(r -> log.accept("  read " + r));
-        log.accept("  %s | %s -> %s %s".formatted(bad.stream().map(Session::shown).toList(),
-                last.findings().headline(), last.next().kind(), last.next().title()));
+        log.accept("  %s | %s -> %s %s"
+                .formatted(
+                        bad.stream().map(Session::shown).toList(),
+                        last.findings().headline(),
+                        last.next().kind(),
+                        last.next().title()));
     }
 
     private static String shown(PartFinding p) {
-        return "%s %s %.2f".formatted(p.part(), p.standing(), p.suspicion().map(s -> s.probability()).orElse(0.0));
+        return "%s %s %.2f"
+                .formatted(
+                        p.part(),
+                        p.standing(),
+                        p.suspicion().map(s -> s.probability()).orElse(0.0));
     }
 
     private List<PartFinding> alarms() {
@@ -173,8 +184,8 @@ final class Session {
     private Result ended(End end) {
         Map<String, Double> atEnd = new HashMap<>();
         if (last != null) {
-            alarms().forEach(p ->
-                    atEnd.put(p.part().value(), p.suspicion().map(s -> s.probability()).orElse(1.0)));
+            alarms().forEach(p -> atEnd.put(
+                    p.part().value(), p.suspicion().map(s -> s.probability()).orElse(1.0)));
         }
         Result result = new Result(
                 vehicle,
@@ -182,6 +193,7 @@ final class Session {
                 end,
                 end == End.REPAIR ? last.next().part().map(PartId::value) : Optional.empty(),
                 Set.copyOf(alarmed),
+                technician.charged(),
                 atEnd,
                 technician.taken(),
                 technician.cranks,

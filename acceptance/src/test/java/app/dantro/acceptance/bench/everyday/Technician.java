@@ -2,6 +2,7 @@ package app.dantro.acceptance.bench.everyday;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
@@ -13,11 +14,9 @@ import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
 import app.dantro.core.slip.Slip;
-import app.dantro.core.slip.SlipRules;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -35,6 +34,7 @@ final class Technician {
     private final boolean clamp;
     private final Random dice;
     private final FleetMeter meter;
+    private final Reach reach;
     private final List<RecordedReading> readings = new ArrayList<>();
     private final List<Statement> said = new ArrayList<>();
     private final Map<Condition, Integer> moments = new EnumMap<>(Condition.class);
@@ -51,6 +51,7 @@ final class Technician {
         this.clamp = clamp;
         this.dice = new Random(seed);
         this.meter = new FleetMeter(vehicle.meter(), dice);
+        this.reach = new Reach(vehicle, circuit);
     }
 
     CaseRecord record() {
@@ -60,10 +61,20 @@ final class Technician {
 
     /** The newest reading, as a line. */
     Optional<String> newest() {
-        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1))
-                .map(r -> "%s>%s %s %s %s %s".formatted(r.reading().red(), r.reading().black(),
-                        r.reading().condition(), r.reading().typed().text(), r.reading().amps().map(a -> a + " A").orElse(""),
-                        r.slip().map(q -> q.kind() + " " + r.answer().orElseThrow()).orElse("")));
+        return readings.isEmpty()
+                ? Optional.empty()
+                : Optional.of(readings.get(readings.size() - 1))
+                        .map(r -> "%s>%s %s %s %s %s"
+                                .formatted(
+                                        r.reading().red(),
+                                        r.reading().black(),
+                                        r.reading().condition(),
+                                        r.reading().typed().text(),
+                                        r.reading().amps().map(a -> a + " A").orElse(""),
+                                        r.slip()
+                                                .map(q -> q.kind() + " "
+                                                        + r.answer().orElseThrow())
+                                                .orElse("")));
     }
 
     int taken() {
@@ -82,8 +93,30 @@ final class Technician {
         last = Optional.empty();
     }
 
-    /** Takes a reading, if the vehicle came to that condition and its points can be reached. */
-    boolean read(PointId red, PointId black, Condition condition) {
+    boolean charged() {
+        return charged;
+    }
+
+    /** Takes what a step asks for; where a point is out of reach the next one, unless that was read already. */
+    boolean take(PointId wantedRed, PointId wantedBlack, Condition condition) {
+        Optional<PointId> red = reach.from(wantedRed, wantedBlack);
+        Optional<PointId> black = red.flatMap(r -> reach.from(wantedBlack, r));
+        boolean itself =
+                vehicle.points().contains(wantedRed.value()) && vehicle.points().contains(wantedBlack.value());
+        boolean known = black.isPresent()
+                && readings.stream()
+                        .map(RecordedReading::reading)
+                        .anyMatch(r -> r.condition() == condition && r.isAcross(red.get(), black.get()));
+        return (itself || !known) && read(wantedRed, wantedBlack, condition);
+    }
+
+    /** Takes a reading, if the vehicle came to that condition and its points, or the next ones, can be reached. */
+    boolean read(PointId wantedRed, PointId wantedBlack, Condition condition) {
+        PointId red = reach.from(wantedRed, wantedBlack).orElse(wantedRed);
+        PointId black = reach.from(wantedBlack, red).orElse(wantedBlack);
+        if (red.equals(black)) {
+            return false;
+        }
         Optional<FleetVehicle.Moment> moment = moment(condition);
         Optional<Double> ideal = moment.flatMap(m -> vehicle.volts(m, red.value(), black.value()));
         if (ideal.isEmpty()) {
@@ -103,9 +136,7 @@ final class Technician {
                 Optional.empty(),
                 false,
                 clock);
-        CaseRecord record = record();
-        Optional<Slip> slip =
-                SlipRules.atEntry(circuit, record.loop(), record.celsius(), record.counted(), reading);
+        Optional<Slip> slip = record().asked(reading);
         slip.ifPresent(asked::add);
         Optional<Slip.Answer> answer = slip.map(s -> answer(s, volts, reading, moment.get()));
         readings.add(new RecordedReading(reading, slip, answer, false));
@@ -121,7 +152,8 @@ final class Technician {
         if (all.isEmpty()) {
             return Optional.empty();
         }
-        boolean again = condition.starterCalled() || last.filter(condition::equals).isEmpty();
+        boolean again =
+                condition.starterCalled() || last.filter(condition::equals).isEmpty();
         int at = moments.merge(condition, 0, (n, zero) -> again ? n + 1 : n);
         if (again) {
             clock += MOMENT_MILLIS;
@@ -137,7 +169,8 @@ final class Technician {
         }
         FleetVehicle.Moment rest = vehicle.in("rest", true).get(0);
         double posts = vehicle.volts(rest, "post-plus", "post-minus").orElseThrow();
-        return rest.charged() ? 1 : Math.max(1, FULL_VOLTS * vehicle.systemVolts() / 12 / posts);
+        boolean open = posts < vehicle.systemVolts() / 2.0;
+        return rest.charged() || open ? 1 : Math.max(1, FULL_VOLTS * vehicle.systemVolts() / 12 / posts);
     }
 
     private Current current(FleetVehicle.Moment moment, Condition condition) {
@@ -145,6 +178,13 @@ final class Technician {
             return Current.unknown();
         }
         String place = condition.alternatorsCurrent() ? "charge-cable" : battery();
+        boolean oneOfTwo = place.equals("battery-a") && vehicle.kind().equals("twin12");
+        if (oneOfTwo) {
+            return vehicle.amps(moment, "starter-cable")
+                    .map(meter::amps)
+                    .map(a -> Current.in(PartId.of("starter-cable"), a, Current.How.CLAMP))
+                    .orElseGet(Current::unknown);
+        }
         return vehicle.amps(moment, place)
                 .map(meter::amps)
                 .map(a -> Current.of(a, Current.How.CLAMP))
@@ -153,6 +193,13 @@ final class Technician {
 
     private String battery() {
         return vehicle.places().contains("battery") ? "battery" : "battery-a";
+    }
+
+    /** The standing current in mA, as an ammeter would be read. */
+    Optional<String> standing() {
+        return moment(Condition.REST)
+                .flatMap(m -> vehicle.amps(m, battery()))
+                .map(a -> Long.toString(Math.round(Math.abs(a) * 1000)));
     }
 
     /** The truth, as far as one of the answers offers it. */
@@ -166,31 +213,9 @@ final class Technician {
             }
         }
         boolean turned = reading.condition().starterCalled() && moment.rpm() > 0;
-        List<Slip.Answer> offered = slip.choices().stream().map(Slip.Choice::answer).toList();
+        List<Slip.Answer> offered =
+                slip.choices().stream().map(Slip.Choice::answer).toList();
         Slip.Answer wanted = turned ? Slip.Answer.CALLED : Slip.Answer.NOT_CALLED;
         return offered.contains(wanted) ? wanted : Slip.Answer.AS_READ;
-    }
-
-    /** What is typed for a topic that is asked for, if the technician can tell. */
-    Optional<String> seen(Topic topic) {
-        String looked = vehicle.looks().get(topic.name().toLowerCase(Locale.ROOT));
-        if (looked != null) {
-            return Optional.of(looked);
-        }
-        boolean machine = vehicle.truth().faults().stream()
-                .anyMatch(f -> f.part().equals("alternator") && !f.kind().equals("belt_slip"));
-        return switch (topic) {
-            case PLUG_FED, CHARGED_APART -> Optional.of("YES");
-            case FIELD_ANSWERS, GENERATOR_GOOD -> Optional.of(machine ? "NO" : "YES");
-            case LAMP -> Optional.of("OUT");
-            case STANDING_CURRENT -> standing();
-            default -> Optional.empty();
-        };
-    }
-
-    private Optional<String> standing() {
-        return moment(Condition.REST)
-                .flatMap(m -> vehicle.amps(m, battery()))
-                .map(a -> Long.toString(Math.round(Math.abs(a) * 1000)));
     }
 }

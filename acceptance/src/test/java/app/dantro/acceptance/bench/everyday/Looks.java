@@ -1,0 +1,27 @@
+package app.dantro.acceptance.bench.everyday;
+
+import app.dantro.core.record.Topic;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What a technician answers when something is to be seen or tried. */
+final class Looks {
+    private Looks() {}
+
+    /** What is typed for a topic that is asked for, if the technician can tell. */
+    static Optional<String> seen(FleetVehicle vehicle, Technician technician, Topic topic) {
+        String looked = vehicle.looks().get(topic.name().toLowerCase(Locale.ROOT));
+        if (looked != null) {
+            return Optional.of(looked);
+        }
+        boolean machine = vehicle.truth().faults().stream()
+                .anyMatch(f -> f.part().equals("alternator") && !f.kind().equals("belt_slip"));
+        return switch (topic) {
+            case PLUG_FED, CHARGED_APART -> Optional.of("YES");
+            case FIELD_ANSWERS, GENERATOR_GOOD -> Optional.of(machine ? "NO" : "YES");
+            case LAMP -> Optional.of("OUT");
+            case STANDING_CURRENT -> technician.standing();
+            default -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,21 @@
+package app.dantro.core.network;
+
+/** How far healthy vehicles of a class differ, as standard deviations (docs/physics.md, parameters). */
+public final class VehicleSpread {
+    private VehicleSpread() {}
+
+    /** Of the regulated voltage, in V a block. */
+    public static double setpointVolts() {
+        return Parameters.ASSUMED_SETPOINT_VOLTS;
+    }
+
+    /** Of the logarithm of the alternator's current limit. */
+    public static double limit() {
+        return Parameters.ASSUMED_LIMIT_SPREAD;
+    }
+
+    /** Of the logarithm of the torque that turns the engine. */
+    public static double drag() {
+        return Parameters.ASSUMED_DRAG_SPREAD;
+    }
+}

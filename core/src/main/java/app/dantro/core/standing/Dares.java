@@ -1,0 +1,120 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
+import app.dantro.core.inference.PreparedCircuit;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where a single reading is enough to suspect what the others leave: beyond these marks no healthy vehicle is, whatever its
+ * class's spreads say (docs/everyday.md, here it must dare).
+ */
+final class Dares {
+    /** A joint, fuse or switch at the current of a charging vehicle, and from which current on. */
+    private static final double CHARGING_JOINT_VOLTS = 0.10;
+
+    private static final double CHARGING_AMPS = 30;
+    /** A joint under the starter's current. */
+    private static final double CRANKING_JOINT_VOLTS = 0.15;
+
+    private static final double CONTACTS_VOLTS = 0.4;
+    /** Twice what a healthy side of the charging loop shows, in ohms. */
+    private static final double CHARGING_SUPPLY_OHMS = 12e-3;
+
+    private static final double CHARGING_RETURN_OHMS = 3.6e-3;
+    /** Enough at the motor, and hardly any current. */
+    private static final double MOTOR_VOLTS = 10.5;
+
+    private static final double LITTLE_CURRENT = 0.6;
+    /** No regulator asks for more. */
+    private static final double OVERCHARGE_VOLTS = 16.1;
+
+    private final PreparedCircuit prepared;
+    private final Circuit circuit;
+    private final List<Observation> observations;
+
+    Dares(PreparedCircuit prepared, List<Observation> observations) {
+        this.prepared = prepared;
+        this.circuit = prepared.circuit();
+        this.observations = observations;
+    }
+
+    /** True if a reading is beyond a mark that speaks against this part, or against the way it lies on. */
+    boolean names(PartId id) {
+        Optional<Part> part = circuit.part(id);
+        if (circuit.starter().filter(s -> s.id().equals(id)).isPresent()
+                && new MostAmps(circuit, prepared.celsius()).exceeded(observations)) {
+            return true;
+        }
+        return observations.stream()
+                .filter(o -> o.what().isVolts())
+                .anyMatch(o -> part.map(p -> across(p, o) || onTheWay(p, o)).orElseGet(() -> device(id, o)));
+    }
+
+    private boolean across(Part part, Observation o) {
+        boolean just = o.what().same(Observable.volts(o.what().condition(), part.from(), part.to()));
+        if (!just || part.kind() == PartKind.CABLE || part.kind() == PartKind.STRAP) {
+            return false;
+        }
+        double volts = Math.abs(o.value());
+        if (o.what().condition().starterCalled()) {
+            return volts > (part.kind() == PartKind.CONTACTS ? CONTACTS_VOLTS : CRANKING_JOINT_VOLTS);
+        }
+        return o.what().condition().running()
+                && volts > CHARGING_JOINT_VOLTS
+                && amps(o).filter(a -> a >= CHARGING_AMPS).isPresent();
+    }
+
+    private boolean onTheWay(Part part, Observation o) {
+        Optional<Alternator> alternator = circuit.alternator();
+        Optional<Double> amps = amps(o).filter(a -> a >= CHARGING_AMPS);
+        if (alternator.isEmpty() || amps.isEmpty() || !o.what().condition().running()) {
+            return false;
+        }
+        Condition condition = o.what().condition();
+        double ohms = Math.abs(o.value()) / amps.get();
+        boolean supply =
+                o.what().same(Observable.volts(condition, alternator.get().output(), circuit.plusPost()))
+                        && ohms > CHARGING_SUPPLY_OHMS * circuit.blocks();
+        boolean back = o.what()
+                        .same(Observable.volts(
+                                condition, circuit.minusPost(), alternator.get().ground()))
+                && ohms > CHARGING_RETURN_OHMS * circuit.blocks();
+        return supply && on(circuit.chargingSupply(), part) || back && on(circuit.chargingReturn(), part);
+    }
+
+    private static boolean on(List<Part> way, Part part) {
+        return way.stream().anyMatch(p -> p.id().equals(part.id()));
+    }
+
+    private boolean device(PartId id, Observation o) {
+        boolean starters = circuit.starter()
+                .filter(s -> s.id().equals(id))
+                .filter(s -> o.what().same(Observable.volts(Condition.CRANKING, s.motorStud(), s.starterCase())))
+                .isPresent();
+        if (starters) {
+            double usual = prepared.healthyStarterAmps();
+            return Math.abs(o.value()) >= MOTOR_VOLTS * circuit.blocks()
+                    && amps(o).filter(a -> a < LITTLE_CURRENT * usual).isPresent();
+        }
+        return circuit.alternator().filter(a -> a.id().equals(id)).isPresent()
+                && o.what().condition().running()
+                && o.what().same(Observable.volts(o.what().condition(), circuit.plusPost(), circuit.minusPost()))
+                && Math.abs(o.value()) >= OVERCHARGE_VOLTS * circuit.blocks();
+    }
+
+    /** The amps that came with a reading. */
+    private Optional<Double> amps(Observation volts) {
+        return observations.stream()
+                .filter(o -> o.reading().equals(volts.reading()) && o.what() instanceof Observable.Amps)
+                .map(Observation::value)
+                .findFirst();
+    }
+}

@@ -1,0 +1,43 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Load;
+import app.dantro.core.inference.Observable;
+import app.dantro.core.inference.Observation;
+import java.util.List;
+
+/** Most that a starter of a vehicle's kind draws once it turns (docs/everyday.md, settled cranking current). */
+record MostAmps(Circuit circuit, double celsius) {
+    private static final double TRUCK = 1000;
+    private static final double TWIN = 600;
+    private static final double DIESEL = 450;
+    private static final double CAR = 320;
+    private static final double MOTORCYCLE = 200;
+    private static final double MOTORCYCLE_AMP_HOURS = 25;
+    /** Below this the oil thickens, and a starter draws up to twice as much for each so many kelvins. */
+    private static final double USUAL_CELSIUS = 20;
+
+    private static final double COLD_KELVIN = 41;
+
+    /** True if a clamp showed more while cranking. */
+    boolean exceeded(List<Observation> observations) {
+        double cold = Math.pow(2, Math.max(0, USUAL_CELSIUS - celsius) / COLD_KELVIN);
+        return observations.stream()
+                .filter(o -> o.what().equals(new Observable.Amps(Condition.CRANKING)))
+                .anyMatch(o -> o.value() > cold * amps());
+    }
+
+    private double amps() {
+        if (circuit.blocks() > 1) {
+            return TRUCK;
+        }
+        if (circuit.batteries().size() > 1) {
+            return TWIN;
+        }
+        if (circuit.devices().stream().anyMatch(d -> d instanceof Load load && load.glow())) {
+            return DIESEL;
+        }
+        return circuit.batteries().get(0).ampHours() < MOTORCYCLE_AMP_HOURS ? MOTORCYCLE : CAR;
+    }
+}

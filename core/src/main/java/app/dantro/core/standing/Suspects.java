@@ -1,0 +1,60 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.inference.Posterior;
+import java.util.Map;
+
+/**
+ * When a part is a suspect: likely enough, by readings that speak against it rather than for a healthy vehicle, and only once
+ * what was read lies beyond what healthy vehicles show (docs/decisions/0018). Works out what it is asked and keeps it.
+ */
+final class Suspects {
+    private final Posterior posterior;
+    private final Dares dares;
+    private Map<PartId, Double> before = Map.of();
+    private double healthyBefore;
+
+    Suspects(Posterior posterior) {
+        this.posterior = posterior;
+        this.dares = new Dares(posterior.prepared(), posterior.evidence().observations());
+    }
+
+    /** True if the readings made a part of a probability a suspect. */
+    boolean suspected(PartId part, double probability) {
+        return probability >= Marks.SUSPECT
+                && raised(part, probability) >= Marks.RAISED
+                && (beyondHealthy() || dares.names(part));
+    }
+
+    /**
+     * By how much the readings speak for a part's being bad rather than for a healthy vehicle, over what complaint and
+     * statements alone say: nothing is suspected on which no reading bears, nor because others are cleared.
+     */
+    private double raised(PartId part, double probability) {
+        before();
+        return odds(probability, posterior.healthy()) / odds(before.getOrDefault(part, 0.0), healthyBefore);
+    }
+
+    /**
+     * True if what was read speaks so much rather for some fault than for a healthy vehicle that of a hundred healthy ones
+     * hardly one ever comes to it, however often it is looked.
+     */
+    private boolean beyondHealthy() {
+        before();
+        double now = odds(1 - posterior.healthy(), posterior.healthy());
+        return now / odds(1 - healthyBefore, healthyBefore) >= Marks.BEYOND_HEALTHY;
+    }
+
+    private void before() {
+        if (before.isEmpty()) {
+            Posterior unread =
+                    Posterior.of(posterior.prepared(), posterior.evidence().withoutReadings());
+            before = unread.probabilities();
+            healthyBefore = unread.healthy();
+        }
+    }
+
+    private static double odds(double probability, double healthy) {
+        return Math.max(Marks.LEAST_PROBABILITY, probability) / Math.max(Marks.LEAST_PROBABILITY, healthy);
+    }
+}
