@@ -38,6 +38,7 @@
 						)}
 						{r.source === 'SIMULATED' ? ' · simulated' : ''}
 						{r.slip?.answer === 'MEANT' ? ` · typed ${r.typed}` : ''}
+						{#if r.carried && r.state === 'COUNTS'}<b class="carried">{r.carried}</b>{/if}
 					</span>
 				</span>
 				<span class="answer">
@@ -71,6 +72,11 @@
 	}
 	.cranks b::first-letter {
 		text-transform: uppercase;
+	}
+	.carried {
+		display: block;
+		font-weight: 600;
+		font-variant-numeric: tabular-nums;
 	}
 	.empty {
 		padding: 10px 0;

@@ -26,7 +26,8 @@
 		['charges too little', 'CHARGING', 'UNDERCHARGES'],
 		['bulbs blow, battery smells', 'CHARGING', 'OVERCHARGES'],
 		['lights flicker', 'CHARGING', 'UNSTEADY'],
-		['dies while driving', 'CHARGING', 'DIES_DRIVING']
+		['dies while driving', 'CHARGING', 'DIES_DRIVING'],
+		['nothing: a check', 'CHARGING', 'CHECK']
 	];
 	let id = newId();
 	let vehicle = $state('');

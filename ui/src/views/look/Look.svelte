@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { push } from 'svelte-spa-router';
-	import type { Statement } from '../../lib/api/client';
+	import type { Statement, Topic } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { followCase } from '../../lib/state/follow.svelte';
@@ -9,6 +9,7 @@
 	import Choice from './Choice.svelte';
 	import Found from './Found.svelte';
 	import Photos from './Photos.svelte';
+	import TopicField from './TopicField.svelte';
 	import Words from './Words.svelte';
 
 	type Props = { params: { id: string } };
@@ -25,6 +26,8 @@
 		['U', 'undo the last entry'],
 		['W, P, B', 'Workbench, Proof, Bay']
 	];
+	/** What stands on plates and labels, or in the maker's papers. */
+	const VEHICLE: Topic[] = ['STRATEGY', 'RATED_AMPS', 'CHEMISTRY', 'BATTERY_AMP_HOURS', 'CYLINDERS'];
 	let help = $state(false);
 
 	$effect(() => {
@@ -98,6 +101,9 @@
 		<section class="card" aria-label="When it came in">
 			<h2>When it came in</h2>
 			{#each of('INTAKE') as topic (topic.topic)}{@render asked(topic)}{/each}
+			<h2 class="end">The vehicle itself</h2>
+			<p>Each narrows what is held for healthy. What is not entered is held wide.</p>
+			{#each VEHICLE as topic (topic)}<TopicField {bench} {topic} />{/each}
 		</section>
 		<section class="card" aria-label="Undone for measuring">
 			<h2>Undone for measuring</h2>

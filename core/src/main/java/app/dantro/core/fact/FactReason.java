@@ -16,7 +16,10 @@ enum FactReason implements Reason.Kind {
     LOOP_NOT_CLOSED,
     FAILS_THOUGH_GOOD,
     CERTIFIED_BY_DROP,
-    CERTIFIED_WHILE_CHARGING;
+    CERTIFIED_WHILE_CHARGING,
+    DISCHARGING,
+    BELOW_BASE,
+    CHARGES_WELL;
 
     @Override
     public String template() {

@@ -23,6 +23,10 @@ public final class FactWords {
             case CERTIFIED_BY_DROP -> "Certified at %s: %s lost over its stretch, a healthy one loses up to %s.";
             case CERTIFIED_WHILE_CHARGING ->
                 "Certified at %s while charging, not yet by the starter's current: %s lost over its stretch, a healthy one loses up to %s.";
+            case DISCHARGING -> "It is discharging: %s at %s, the base was %s.";
+            case BELOW_BASE ->
+                "%s is below the base of %s: switch on headlights and blower and read again; a smart system may rest here.";
+            case CHARGES_WELL -> "Charging is good: %s at the posts, both sides %s together.";
         };
     }
 

@@ -8,5 +8,19 @@ final class Marks {
     /** A drop cannot be larger than its battery at rest by more than this, in V. */
     static final double ASSUMED_SLACK_VOLTS = 1;
 
+    /** Above this a 12 V block at rest carries surface charge, and says nothing of what it holds (docs/job.md, base voltage). */
+    static final double NO_SURFACE_CHARGE_VOLTS = 12.85;
+
+    /** Charged under all loads, and not too much, in V a block (docs/job.md, limits by school). */
+    static final double CHARGED_POSTS_VOLTS = 13.2;
+
+    static final double MOST_POSTS_VOLTS = 15.0;
+
+    /** Both sides together, in V a block (docs/job.md, test 18). */
+    static final double BOTH_SIDES_VOLTS = 0.5;
+
+    /** The last digit that is spoken, in V. */
+    static final double DIGIT_VOLTS = 0.01;
+
     private Marks() {}
 }

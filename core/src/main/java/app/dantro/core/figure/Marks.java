@@ -85,5 +85,11 @@ final class Marks {
     /** Within this of base nothing was left of the charge. */
     static final double ASSUMED_LEFT_VOLTS = 0.1;
 
+    /** More than this is no drop of a wire, in V a block. */
+    static final double ASSUMED_LARGEST_DROP_VOLTS = 6;
+
+    /** The last digit of a drop that is carried over to another current, in V (docs/physics.md, instruments). */
+    static final double CARRIED_DIGIT_VOLTS = 0.01;
+
     private Marks() {}
 }

@@ -1,5 +1,6 @@
 package app.dantro.core.standing;
 
+import app.dantro.core.fact.ChargingFacts;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -23,10 +24,26 @@ final class Headline {
         this.judgement = judgement;
     }
 
+    /** What is proven comes first; then what is faulty or likeliest; a part that is none is not named. */
     List<Reason> of(List<PartFinding> parts) {
         if (!judgement.anythingRead()) {
             return rules.because();
         }
+        List<Reason> all = new ArrayList<>();
+        ChargingFacts.discharging(rules.evidence()).ifPresent(all::add);
+        boolean alarmed = parts.stream().anyMatch(PartFinding::alarmed);
+        if (all.isEmpty() && !alarmed) {
+            ChargingFacts.good(rules.evidence()).ifPresent(all::add);
+        }
+        List<Reason> said = said(parts);
+        boolean spare = said.stream().allMatch(r -> r.is(StartingReason.NOTHING_PROVEN, StandingReason.NO_FAULT));
+        if (all.isEmpty() || !spare) {
+            all.addAll(said);
+        }
+        return all;
+    }
+
+    private List<Reason> said(List<PartFinding> parts) {
         String faulty = parts.stream()
                 .filter(p -> p.standing() == Standing.FAULTY)
                 .map(PartFinding::name)
@@ -39,11 +56,26 @@ final class Headline {
         if (!likely.isEmpty()) {
             return List.of(likeliest(likely));
         }
-        return judgement.healthy() ? nothing() : rules.because();
+        return judgement.healthy() ? nothing() : unnamed(parts);
+    }
+
+    /** What the rules say of the drops, without parts that the judgement does not suspect. */
+    private List<Reason> unnamed(List<PartFinding> parts) {
+        boolean names = rules.because().stream()
+                .anyMatch(r -> r.is(
+                        StartingReason.SUSPECT,
+                        StartingReason.FAULTY,
+                        StartingReason.LOST_IN_SOME,
+                        StartingReason.BATTERY_SUSPECT));
+        return names && parts.stream().noneMatch(PartFinding::alarmed)
+                ? List.of(StartingReason.NOTHING_PROVEN.with())
+                : rules.because();
     }
 
     private List<PartFinding> likely(List<PartFinding> parts) {
+        Statements said = rules.evidence().statements();
         return parts.stream()
+                .filter(p -> p.alarmed() || judgement.refuted(p.part(), said).isPresent())
                 .filter(p -> p.suspicion()
                         .filter(s -> judgement.suspected(p.part()) && judgement.touched(p.part(), s.probability()))
                         .isPresent())

@@ -1,6 +1,7 @@
 package app.dantro.server.view;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.figure.CarriedOver;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.quantity.Amount;
 import app.dantro.core.reading.Current;
@@ -17,7 +18,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
-/** A reading as it is on record, with its answer. */
+/**
+ * A reading as it is on record, with its answer.
+ *
+ * @param carried its resistance, and what that loses at the current that counts, in words; absent without a current
+ */
 public record ReadingView(
         UUID id,
         String red,
@@ -42,7 +47,8 @@ public record ReadingView(
         String stateWords,
         Optional<String> strikeReason,
         Optional<SlipView> slip,
-        Optional<DropView> drop) {
+        Optional<DropView> drop,
+        Optional<String> carried) {
     static List<ReadingView> all(StoredCase file, Assessment assessment) {
         return file.readings().stream().map(r -> of(file, assessment, r)).toList();
     }
@@ -76,7 +82,8 @@ public record ReadingView(
                 state.words(),
                 file.strikeOn(reading.id()).map(Strike::reason),
                 stored.slip().map(s -> SlipView.of(s, stored.answer())),
-                drop(assessment, reading));
+                drop(assessment, reading),
+                CarriedOver.of(assessment.findings().evidence(), reading).map(CarriedOver::words));
     }
 
     private static Optional<DropView> drop(Assessment assessment, Reading reading) {

@@ -1,0 +1,94 @@
+package app.dantro.core.fact;
+
+import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.quantity.Quantile;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Topic;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** What a charging test proves by physics alone, whatever is likely (docs/everyday.md, facts). */
+public final class ChargingFacts {
+    private static final Set<Condition> LOADED = EnumSet.of(Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
+    private static final Set<Condition> RAISED =
+            EnumSet.of(Condition.RAISED, Condition.RAISED_LOADED, Condition.FULL_OUTPUT, Condition.HIGH_SPEED);
+
+    private final CaseRecord record;
+    private final Circuit circuit;
+
+    private ChargingFacts(CaseRecord record) {
+        this.record = record;
+        this.circuit = record.circuit();
+    }
+
+    /** That it discharges at speed, or stands below its base; empty if neither is shown. */
+    public static Optional<Reason> discharging(CaseRecord record) {
+        return new ChargingFacts(record).discharging();
+    }
+
+    /** That the posts are charged under load, and both sides lose what they may; empty if that was not shown. */
+    public static Optional<Reason> good(CaseRecord record) {
+        return record.circuit().alternator().flatMap(new ChargingFacts(record)::good);
+    }
+
+    private Optional<Reason> discharging() {
+        Optional<Reading> base = record.posts(Condition.REST).filter(this::rested);
+        Optional<Reading> running = record.counted()
+                .across(circuit.plusPost(), circuit.minusPost())
+                .where(r -> RAISED.contains(r.condition()))
+                .newest();
+        if (base.isEmpty() || running.isEmpty() || !below(running.get(), base.get())) {
+            return Optional.empty();
+        }
+        Reading now = running.get();
+        boolean asked = LOADED.contains(now.condition()) || record.statements().says(Topic.STRATEGY, Answer.CLASSIC);
+        return Optional.of(
+                asked
+                        ? FactReason.DISCHARGING.with(
+                                shown(now), Quantity.named(now.condition().words()), shown(base.get()))
+                        : FactReason.BELOW_BASE.with(shown(now), shown(base.get())));
+    }
+
+    /** Surface charge stands above any base. */
+    private boolean rested(Reading base) {
+        return Math.abs(base.volts()) <= Marks.NO_SURFACE_CHARGE_VOLTS * circuit.blocks();
+    }
+
+    private static boolean below(Reading running, Reading base) {
+        double error = Quantile.COVERAGE
+                * Math.hypot(MeterError.standardVoltsWithoutGain(running), MeterError.standardVoltsWithoutGain(base));
+        return Math.abs(running.volts()) < Math.abs(base.volts()) - error;
+    }
+
+    private Optional<Reason> good(Alternator alternator) {
+        Optional<Reading> posts = record.posts(Condition.RAISED_LOADED)
+                .filter(r -> r.volts() >= Marks.CHARGED_POSTS_VOLTS * circuit.blocks())
+                .filter(r -> r.volts() <= Marks.MOST_POSTS_VOLTS * circuit.blocks());
+        Optional<Double> supply = drop(alternator.output(), circuit.plusPost());
+        Optional<Double> back = drop(circuit.minusPost(), alternator.ground());
+        if (posts.isEmpty() || supply.isEmpty() || back.isEmpty()) {
+            return Optional.empty();
+        }
+        double both = supply.get() + back.get();
+        return both <= Marks.BOTH_SIDES_VOLTS * circuit.blocks()
+                ? Optional.of(FactReason.CHARGES_WELL.with(shown(posts.get()), Quantity.volts(both, Marks.DIGIT_VOLTS)))
+                : Optional.empty();
+    }
+
+    private Optional<Double> drop(PointId red, PointId black) {
+        return record.newest(red, black, Condition.RAISED_LOADED).map(r -> Math.abs(r.volts()));
+    }
+
+    private static Quantity shown(Reading reading) {
+        return Quantity.volts(Math.abs(reading.volts()), reading.resolutionVolts());
+    }
+}
