@@ -75,8 +75,9 @@ public record Findings(Facts facts, List<PartFinding> parts, List<Doubt> doubts,
                 new IllegalArgumentException("Nothing is known of a part (%s) in this case.".formatted(id)));
     }
 
+    /** Where a part stands; what nothing is known of is not proven. */
     public Standing standing(PartId id) {
-        return of(id).standing();
+        return find(id).map(PartFinding::standing).orElse(Standing.NOT_PROVEN);
     }
 
     /** The newest answer over a whole side. */

@@ -57,7 +57,9 @@ public final class Expectation {
     public Range range(PointId red, PointId black) {
         double volts = nominal.between(red, black);
         double spread = TWO_SIDED_95 * standardVolts(red, black);
-        return new Range(volts, volts - spread, volts + spread);
+        double size = Math.abs(volts);
+        double least = size > 0 ? size * Math.exp(-spread / size) : -spread;
+        return volts >= 0 ? new Range(volts, least, volts + spread) : new Range(volts, volts - spread, -least);
     }
 
     /** A healthy reading in V, with the ends between which 95 % of healthy vehicles lie. */

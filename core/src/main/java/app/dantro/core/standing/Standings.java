@@ -49,7 +49,10 @@ public final class Standings {
                 List<Reason> missing = judgement.proof().missing(device.id()).stream()
                         .map(Link::what)
                         .toList();
-                parts.add(named(table.judged(open(PartFinding.open(device.id(), device.name()), missing))));
+                PartFinding judged = named(table.judged(open(PartFinding.open(device.id(), device.name()), missing)));
+                if (!(device instanceof Load) || judged.alarmed()) {
+                    parts.add(judged);
+                }
             }
         }
         return new Findings(
