@@ -156,7 +156,10 @@ final class Marks {
     static final double ASSUMED_DRAG_SPREAD_AT_CYLINDERS = 0.24;
 
     /** Logarithm of the torque against the class's reference. */
-    static final double ASSUMED_DIESEL_DRAG = 0.20;
+    static final double ASSUMED_DIESEL_DRAG = 0.30;
+
+    /** Trucks differ most: engines of one to sixteen litres turn in them. */
+    static final double ASSUMED_TRUCK_DRAG_SPREAD = 0.40;
 
     static final double ASSUMED_PETROL_DRAG = -0.15;
 

@@ -69,15 +69,22 @@ final class Numbers {
 
     /** Diesels and trucks turn harder than the reference of their class, petrol cars a little easier. */
     private void drag(int k, Circuit circuit, Entered entered) {
-        boolean diesel =
-                circuit.blocks() > 1 || circuit.devices().stream().anyMatch(d -> d instanceof Load load && load.glow());
-        double usual = diesel ? Marks.ASSUMED_DIESEL_DRAG : Marks.ASSUMED_PETROL_DRAG;
-        boolean counted = entered.cylinders().isPresent() && !diesel;
-        double more = counted
-                ? Marks.ASSUMED_DRAG_BY_CYLINDERS * Math.log(entered.cylinders().getAsInt() / USUAL_CYLINDERS)
-                : 0;
-        double sigma = counted ? Marks.ASSUMED_DRAG_SPREAD_AT_CYLINDERS : Marks.ASSUMED_WIDENING * VehicleSpread.drag();
-        set(k, usual + more, sigma, Marks.ASSUMED_WIDENING * VehicleSpread.drag());
+        boolean truck = circuit.blocks() > 1;
+        boolean glows = circuit.devices().stream().anyMatch(d -> d instanceof Load load && load.glow());
+        boolean twin = circuit.batteries().size() > 1 && !truck;
+        double usual = Marks.ASSUMED_PETROL_DRAG;
+        double sigma = Marks.ASSUMED_WIDENING * VehicleSpread.drag();
+        if (truck) {
+            usual = Marks.ASSUMED_DIESEL_DRAG;
+            sigma = Marks.ASSUMED_TRUCK_DRAG_SPREAD;
+        } else if (twin || glows) {
+            usual = twin ? 0 : Marks.ASSUMED_DIESEL_DRAG;
+        } else if (entered.cylinders().isPresent()) {
+            usual += Marks.ASSUMED_DRAG_BY_CYLINDERS
+                    * Math.log(entered.cylinders().getAsInt() / USUAL_CYLINDERS);
+            sigma = Marks.ASSUMED_DRAG_SPREAD_AT_CYLINDERS;
+        }
+        set(k, usual, sigma, Marks.ASSUMED_WIDENING * VehicleSpread.drag());
     }
 
     private static double spread(Battery battery) {

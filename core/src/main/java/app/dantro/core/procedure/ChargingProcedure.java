@@ -1,6 +1,7 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Alternator;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.figure.Figures;
@@ -138,6 +139,19 @@ final class ChargingProcedure {
                 .isPresent();
     }
 
+    /** It charges and the base is that of a flat battery: charge it, then ask why. */
+    private Optional<Step> flat() {
+        double least = Marks.FLAT_VOLTS * record.circuit().blocks();
+        boolean low = record.posts(Condition.REST)
+                .filter(r -> Math.abs(r.volts()) < least)
+                .isPresent();
+        return low && record.lastRepair().isEmpty()
+                ? Optional.of(BatterySteps.charge(
+                        new Work(all, judgement, Optional.empty(), Planner.halving()),
+                        ProcedureReason.FLAT_FIND_OUT.with(Quantity.volts(least))))
+                : Optional.empty();
+    }
+
     private Step afterwards() {
         if (passed) {
             return Step.of(
@@ -145,6 +159,10 @@ final class ChargingProcedure {
                     ProcedureReason.VERIFIED.with(),
                     List.of(ProcedureReason.TEST_PASSED_CHARGING.with()),
                     List.of());
+        }
+        Optional<Step> flat = flat();
+        if (flat.isPresent()) {
+            return flat.get();
         }
         boolean untested = record.lastTest().isEmpty();
         List<Topic> unseen = fitted();

@@ -16,5 +16,8 @@ final class Marks {
     /** With less than this for a healthy vehicle a further fault is looked for before the case may close. */
     static final double ASSUMED_HEALTHY_ENOUGH = 0.5;
 
+    /** Under this a 12 V block at rest is flat, which is no fault of its own (docs/job.md, base voltage). */
+    static final double FLAT_VOLTS = 12.25;
+
     private Marks() {}
 }

@@ -14,6 +14,7 @@ enum ProcedureReason implements Reason.Kind {
 
     BATTERY_FIRST,
     CHARGE_THEN_READ,
+    FLAT_FIND_OUT,
     TOO_LOW_TO_TEST,
     READINGS_SAY_FLAT,
     AFTER_CHARGING,

@@ -15,6 +15,8 @@ final class ProcedureWords {
             case KEPT_AS_SAID -> "The verdict stands as it was given. A new reading opens the case again.";
             case BATTERY_FIRST -> "Battery first: every later test needs one that is charged.";
             case CHARGE_THEN_READ -> "Charge the battery, then read it again";
+            case FLAT_FIND_OUT ->
+                "Its base was under %s: flat, which is no fault of the battery. Charge it, then find out why.";
             case TOO_LOW_TO_TEST -> "Under %s a starting test says nothing about wiring or starter.";
             case READINGS_SAY_FLAT -> "The readings say that it is flat: %s.";
             case AFTER_CHARGING -> "After charging, at rest.";

@@ -94,6 +94,11 @@ public final class Judgement {
         return ranked;
     }
 
+    /** True for a machine that is not judged yet. */
+    boolean spared(PartId part) {
+        return suspects.spared(part);
+    }
+
     /** The part that may be called faulty, if there is one. */
     public Optional<PartId> called() {
         if (called.isEmpty()) {

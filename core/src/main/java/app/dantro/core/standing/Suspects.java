@@ -13,17 +13,33 @@ final class Suspects {
     private final Dares dares;
     private Map<PartId, Double> before = Map.of();
     private double healthyBefore;
+    private final boolean brokenWay;
 
     Suspects(Posterior posterior) {
         this.posterior = posterior;
+        this.brokenWay = new BrokenWay(
+                        posterior.prepared().circuit(), posterior.evidence().observations())
+                .shown();
         this.dares = new Dares(posterior.prepared(), posterior.evidence().observations());
     }
 
     /** True if the readings made a part of a probability a suspect. */
     boolean suspected(PartId part, double probability) {
-        return probability >= Marks.SUSPECT
+        return !spared(part)
+                && probability >= Marks.SUSPECT
                 && raised(part, probability) >= Marks.RAISED
                 && (beyondHealthy() || dares.names(part));
+    }
+
+    /** A machine is not judged while its way to the battery is as good as open. */
+    boolean spared(PartId part) {
+        return brokenWay
+                && posterior
+                        .prepared()
+                        .circuit()
+                        .alternator()
+                        .filter(a -> a.id().equals(part))
+                        .isPresent();
     }
 
     /**
