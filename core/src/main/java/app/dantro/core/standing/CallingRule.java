@@ -29,7 +29,7 @@ final class CallingRule {
     Optional<PartId> called() {
         return judgement.ranked().stream()
                 .limit(Marks.LOOKED_AT)
-                .filter(p -> !judgement.spared(p))
+                .filter(judgement::condemnable)
                 .filter(this::nearlyCertain)
                 .filter(p -> judgement.proof().missing(p).isEmpty())
                 .filter(this::clearlyBeyondHealthy)

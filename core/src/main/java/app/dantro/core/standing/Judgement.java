@@ -94,9 +94,9 @@ public final class Judgement {
         return ranked;
     }
 
-    /** True for a machine that is not judged yet. */
-    boolean spared(PartId part) {
-        return suspects.spared(part);
+    /** True for a part that readings alone may condemn. */
+    boolean condemnable(PartId part) {
+        return suspects.condemnable(part);
     }
 
     /** The part that may be called faulty, if there is one. */

@@ -28,6 +28,9 @@ final class Marks {
      */
     static final double BEYOND_HEALTHY = 50;
 
+    /** A starter whose current nobody measured (docs/decisions/0018). */
+    static final double RAISED_WITHOUT_CURRENT = 1000;
+
     static final double LEAST_PROBABILITY = 1e-9;
 
     static final double LIKELIER_THAN_NOT = 0.5;

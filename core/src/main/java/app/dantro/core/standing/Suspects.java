@@ -1,6 +1,7 @@
 package app.dantro.core.standing;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Posterior;
 import java.util.Map;
 
@@ -27,12 +28,34 @@ final class Suspects {
     boolean suspected(PartId part, double probability) {
         return !spared(part)
                 && probability >= Marks.SUSPECT
-                && raised(part, probability) >= Marks.RAISED
+                && raised(part, probability) >= least(part)
                 && (beyondHealthy() || dares.names(part));
     }
 
+    /** Without its current a starter that draws much and ways that lose much look alike: then it takes far more. */
+    private double least(PartId part) {
+        boolean measured = posterior.evidence().observations().stream()
+                .anyMatch(o -> o.what() instanceof Observable.Amps
+                        && o.what().condition().starterCalled());
+        return isStarter(part) && !measured ? Marks.RAISED_WITHOUT_CURRENT : Marks.RAISED;
+    }
+
+    private boolean isStarter(PartId part) {
+        return posterior
+                .prepared()
+                .circuit()
+                .starter()
+                .filter(s -> s.id().equals(part))
+                .isPresent();
+    }
+
+    /** True unless it is a starter that was not read beyond what healthy ones show: no sum of small differences condemns one. */
+    boolean condemnable(PartId part) {
+        return !spared(part) && (!isStarter(part) || dares.names(part));
+    }
+
     /** A machine is not judged while its way to the battery is as good as open. */
-    boolean spared(PartId part) {
+    private boolean spared(PartId part) {
         return brokenWay
                 && posterior
                         .prepared()
