@@ -76,6 +76,7 @@ public record AsSaid(Stage stage, String headline, List<Part> parts, List<Figure
                 now.beside().rulings(),
                 now.beside().schools(),
                 figures.stream().map(AsSaid::figure).toList(),
+                now.beside().carried(),
                 List.of());
         Optional<String> other = Optional.of(now)
                 .filter(a -> !working)

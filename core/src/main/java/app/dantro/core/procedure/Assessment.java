@@ -1,6 +1,7 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.fact.CrankCapture;
+import app.dantro.core.figure.CarriedOver;
 import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.ProbePlan;
@@ -35,6 +36,7 @@ public sealed interface Assessment {
      * @param rulings what every school says of a drop, by its reading; the shop's own sets too
      * @param schools the readings held against every school, and against the shop's own sets
      * @param figures what the typed figures say
+     * @param carried every drop with its current as a resistance, by its reading
      * @param retests what was foretold of the last repair, and what was read since
      */
     record Beside(
@@ -43,11 +45,13 @@ public sealed interface Assessment {
             Map<UUID, List<Ruling>> rulings,
             SchoolTable schools,
             List<FigureVerdict> figures,
+            Map<UUID, CarriedOver> carried,
             List<RetestCheck> retests) {
         public Beside {
             cranks = List.copyOf(cranks);
             figures = List.copyOf(figures);
             rulings = Map.copyOf(rulings);
+            carried = Map.copyOf(carried);
             retests = List.copyOf(retests);
         }
     }

@@ -3,6 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.fact.CrankCapture;
 import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.figure.CarriedOver;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Complaint;
@@ -129,7 +130,14 @@ public final class OrderOfWork {
                 rulings,
                 SchoolTable.of(findings, own),
                 Figures.of(findings.evidence()),
+                carried(findings.evidence()),
                 RetestCheck.of(findings.evidence(), foretold));
+    }
+
+    private static Map<UUID, CarriedOver> carried(CaseRecord record) {
+        Map<UUID, CarriedOver> carried = new LinkedHashMap<>();
+        record.observed().forEach(r -> CarriedOver.of(record, r).ifPresent(c -> carried.put(r.id(), c)));
+        return carried;
     }
 
     private static Conclusions ended(Conclusions conclusions) {

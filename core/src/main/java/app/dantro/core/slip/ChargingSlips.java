@@ -66,8 +66,8 @@ final class ChargingSlips {
     }
 
     private Optional<Slip> engineOff() {
-        boolean running = Math.abs(reading.volts()) > Marks.RUNNING_FROM_VOLTS * circuit.blocks();
-        if (!ENGINE_OFF.contains(reading.condition()) || !acrossSource() || !running) {
+        boolean charged = Math.abs(reading.volts()) > Marks.RUNNING_FROM_VOLTS * circuit.blocks();
+        if (!ENGINE_OFF.contains(reading.condition()) || !running.acrossSource() || !charged) {
             return Optional.empty();
         }
         return Optional.of(Slip.asking(
@@ -81,8 +81,8 @@ final class ChargingSlips {
     private Optional<Slip> noSource() {
         boolean nothing = Math.abs(reading.volts()) < Marks.NEXT_TO_NOTHING_VOLTS;
         // Across the posts the starter's check asks, unless the engine runs.
-        boolean asked = acrossPosts() && !reading.condition().running();
-        if (!nothing || asked || !acrossSource() || reading.condition().pile()) {
+        boolean asked = running.acrossPosts() && !reading.condition().running();
+        if (!nothing || asked || !running.acrossSource() || reading.condition().pile()) {
             return Optional.empty();
         }
         return Optional.of(Slip.asking(
@@ -124,16 +124,6 @@ final class ChargingSlips {
     private boolean wholeSide() {
         return reading.isAcross(alternator.output(), circuit.plusPost())
                 || reading.isAcross(circuit.minusPost(), alternator.ground());
-    }
-
-    private boolean acrossPosts() {
-        return reading.pair().equals(circuit.posts());
-    }
-
-    private boolean acrossSource() {
-        return acrossPosts()
-                || reading.isAcross(alternator.output(), alternator.ground())
-                || reading.isAcross(alternator.output(), circuit.minusPost());
     }
 
     private Quantity name(PointId point) {

@@ -84,11 +84,12 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                 : Marks.HIGHEST_POST_VOLTS * circuit.blocks();
     }
 
-    private boolean acrossPosts() {
+    boolean acrossPosts() {
         return reading.pair().equals(circuit.posts());
     }
 
-    private boolean acrossSource() {
+    /** Across the battery, or the alternator, whole or to the other's ground. */
+    boolean acrossSource() {
         return acrossPosts()
                 || reading.isAcross(alternator.output(), alternator.ground())
                 || reading.isAcross(alternator.output(), circuit.minusPost());

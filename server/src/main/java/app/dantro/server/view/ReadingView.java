@@ -83,7 +83,8 @@ public record ReadingView(
                 file.strikeOn(reading.id()).map(Strike::reason),
                 stored.slip().map(s -> SlipView.of(s, stored.answer())),
                 drop(assessment, reading),
-                CarriedOver.of(assessment.findings().evidence(), reading).map(CarriedOver::words));
+                Optional.ofNullable(assessment.beside().carried().get(reading.id()))
+                        .map(CarriedOver::words));
     }
 
     private static Optional<DropView> drop(Assessment assessment, Reading reading) {
