@@ -6,9 +6,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /**
- * A safety net: forty vehicles of the ready-made circuits with faults of any size, hidden from the adviser alone. Half of the
- * faults lie inside what everyday vehicles show and are not to be named any more (docs/decisions/0018); how good the judgement
- * is on everyday vehicles, docs/judgement.md says.
+ * A safety net: forty vehicles of the ready-made circuits with hidden faults, the adviser fed directly. No good part is
+ * called; how many faults are found has no bar since docs/decisions/0018, and docs/judgement.md says how far it fell.
  */
 class FortyVehiclesTest {
     private static final int VEHICLES = 40;
@@ -20,7 +19,6 @@ class FortyVehiclesTest {
                 .get(0);
         assertThat(tally.lines()).hasSize(VEHICLES);
         assertThat(tally.where(Tally.Line::goodPart).lines()).isEmpty();
-        assertThat(tally.share(Tally.Line::right)).isGreaterThanOrEqualTo(0.5);
         assertThat(tally.mean(Tally.Line::readings)).isLessThan(8);
     }
 
