@@ -25,7 +25,7 @@
 		{/if}
 		{#if part.probability !== undefined && readings.length > 0}
 			<p>
-				A fault here: {part.probabilityWords}, {percent(part.probability)}.
+				A fault here: {part.probabilityWords}{part.probabilityFounded ? `, ${percent(part.probability)}` : ''}.
 				{#if part.resistance}
 					By all readings it has {ohms(part.resistance.medianOhms)} ({ohms(part.resistance.lowOhms)} … {ohms(
 						part.resistance.highOhms
@@ -33,7 +33,7 @@
 				{/if}
 			</p>
 		{/if}
-		{#if part.influences.length === 0 && (part.probability ?? 0) >= 0.5 && readings.length > 0}
+		{#if part.probabilityFounded && part.influences.length === 0 && (part.probability ?? 0) >= 0.5 && readings.length > 0}
 			<p class="soft">No single reading carries this: without any one of them it would stay so.</p>
 		{/if}
 		{#each part.influences as influence (influence.reading)}

@@ -4,9 +4,15 @@
 
 	type Props = { judgement: Judgement; most?: number };
 	let { judgement, most = 4 }: Props = $props();
+	const WORTH_A_BAR = 0.02;
+	/** With nobody to weigh it against, only a vehicle likelier good than not is worth saying. */
+	const LIKELIER_THAN_NOT = 0.5;
 	const shown = $derived(judgement.ranked.slice(0, most));
 </script>
 
+{#if shown.length === 0}
+	<p class="none">No reading speaks against a part so far.</p>
+{/if}
 <ul class="suspects" aria-label="How likely each part is at fault">
 	{#each shown as suspect (suspect.part)}
 		<li>
@@ -15,7 +21,7 @@
 			<span class="words">{suspect.words} <b>{percent(suspect.probability)}</b></span>
 		</li>
 	{/each}
-	{#if judgement.healthy >= 0.02}
+	{#if judgement.healthy >= (shown.length > 0 ? WORTH_A_BAR : LIKELIER_THAN_NOT)}
 		<li>
 			<span class="name">nothing wrong</span>
 			<span class="bar calm" aria-hidden="true"><span style:width="{100 * judgement.healthy}%"></span></span>
@@ -25,6 +31,10 @@
 </ul>
 
 <style>
+	.none {
+		margin: 6px 0;
+		color: var(--soft);
+	}
 	li {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 72px 178px;

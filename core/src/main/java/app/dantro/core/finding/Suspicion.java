@@ -9,10 +9,13 @@ import java.util.UUID;
  * What all readings together make of a part.
  *
  * @param probability that it is at fault
+ * @param shown true if the readings speak against the part rather than for a healthy vehicle; a part of which none does is
+ *     not named, however little is left besides it
  * @param resistance what is known of a wiring part's resistance
  * @param influences what each reading did to it, the strongest first
  */
-public record Suspicion(double probability, Optional<ResistanceBelief> resistance, List<Influence> influences) {
+public record Suspicion(
+        double probability, boolean shown, Optional<ResistanceBelief> resistance, List<Influence> influences) {
     private static final double NEARLY_CERTAIN = 0.95;
     private static final double LIKELY = 0.6;
     private static final double POSSIBLE = 0.15;
@@ -29,9 +32,14 @@ public record Suspicion(double probability, Optional<ResistanceBelief> resistanc
      */
     public record Influence(UUID reading, double without) {}
 
-    /** The probability in a word. */
+    /** True if a part this likely may not be named for it: no reading speaks against it. */
+    public boolean unfounded() {
+        return !shown && probability >= POSSIBLE;
+    }
+
+    /** The probability in a word; of one that nothing shows, that. */
     public String words() {
-        return words(probability);
+        return unfounded() ? "not shown by any reading" : words(probability);
     }
 
     public static String words(double probability) {

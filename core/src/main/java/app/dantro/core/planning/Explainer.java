@@ -94,7 +94,7 @@ final class Explainer {
 
     private List<Reason> because(Observable.Volts what) {
         return switch (advice.kind()) {
-            case PROVE -> List.of(prove(what));
+            case PROVE -> advice.part().filter(judgement::suspected).isPresent() ? List.of(prove(what)) : search(what);
             case REPEAT ->
                 List.of(
                         advice.part().flatMap(circuit::nameOf).isPresent()

@@ -20,6 +20,7 @@ final class DirectOhms {
     static Suspicion centred(Suspicion suspicion, Optional<DropVerdict> across) {
         return new Suspicion(
                 suspicion.probability(),
+                suspicion.shown(),
                 suspicion
                         .resistance()
                         .map(all -> across.flatMap(drop -> read(drop, all)).orElse(all)),

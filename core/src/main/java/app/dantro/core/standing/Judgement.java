@@ -76,7 +76,7 @@ public final class Judgement {
     }
 
     /** True if the readings made a part a suspect. */
-    boolean suspected(PartId part) {
+    public boolean suspected(PartId part) {
         return suspects.suspected(part, probability(part));
     }
 
@@ -172,6 +172,7 @@ public final class Judgement {
         double p = probability(part);
         return Optional.of(new Suspicion(
                 p,
+                suspected(part),
                 circuit.part(part).filter(wiring -> anythingRead()).map(this::resistance),
                 p >= Marks.SUSPECT ? carrying.influences(part, p) : List.of()));
     }

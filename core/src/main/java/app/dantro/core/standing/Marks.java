@@ -116,10 +116,9 @@ final class Marks {
     /** Of the most current that flows in a part; with less a drop says nothing about it. */
     static final double ASSUMED_LEAST_SHARE = 0.08;
 
-    /** A part this likely is named, up to so many; from the last on it is foretold what its repair would change. */
-    static final double ASSUMED_WORTH_NAMING = 0.02;
-
+    /** So many suspects are named; from this probability on it is foretold what a repair would change. */
     static final int MOST_NAMED = 5;
+
     static final double ASSUMED_WORTH_FORESEEING = 0.3;
 
     /** A figure that a repair moves by this share is shown (docs/decisions/0013). */

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
  * @param healthy probability that nothing is wrong
  * @param called the part that may be called faulty
  * @param ranked every part that any explanation calls bad, the likeliest first
- * @param suspects the parts worth naming, the likeliest first; none before anything was read
+ * @param suspects the parts that readings speak against, the likeliest first
  * @param gates what the verdict of each suspect device rests on
  * @param whatIf what the likeliest repair would change, once it is worth foreseeing
  * @param likeliest what repairing the part that stands first would change, however unlikely
@@ -70,7 +70,7 @@ public record Verdict(
 
     private static List<PartFinding> suspects(Findings findings) {
         return findings.parts().stream()
-                .filter(p -> p.suspicion().isPresent() && probability(p) >= Marks.ASSUMED_WORTH_NAMING)
+                .filter(p -> p.suspicion().filter(Suspicion::shown).isPresent())
                 .sorted(Comparator.comparingDouble(p -> -probability(p)))
                 .limit(Marks.MOST_NAMED)
                 .toList();

@@ -21,6 +21,7 @@ import java.util.UUID;
  * @param device empty for wiring, and for devices without a group of their own
  * @param side of the starting loop that it lies on
  * @param chargingSide of the charging loop that it lies on
+ * @param probabilityFounded false if no reading speaks against the part, so that the figure may not be shown as if one did
  */
 public record PartView(
         String id,
@@ -36,6 +37,7 @@ public record PartView(
         List<String> missing,
         Optional<Double> probability,
         Optional<String> probabilityWords,
+        boolean probabilityFounded,
         Optional<ResistanceView> resistance,
         List<InfluenceView> influences,
         Optional<GateView> gate) {
@@ -70,6 +72,7 @@ public record PartView(
                 finding.missing().stream().map(Reason::words).toList(),
                 finding.suspicion().map(Suspicion::probability),
                 finding.suspicion().map(Suspicion::words),
+                finding.suspicion().filter(s -> !s.unfounded()).isPresent(),
                 finding.suspicion().flatMap(Suspicion::resistance).map(ResistanceView::of),
                 finding.suspicion().map(s -> s.influences()).orElse(List.of()).stream()
                         .map(i -> new InfluenceView(i.reading(), i.without(), Suspicion.words(i.without())))
