@@ -43,6 +43,9 @@ type Draft = {
 const UNREACHABLE = 'Dantro cannot be reached. What you enter is kept and sent when it is back.';
 const EMPTY: Draft = { text: '', amps: '' };
 
+/** What ends a case: whatever was being entered gives way to the plan. */
+const ENDS: ReadonlySet<Topic> = new Set<Topic>(['ENDED', 'LEFT', 'CLOSED_UNVERIFIED']);
+
 /** One case on screen: the server's view, the draft of the next reading, and the verbs. */
 export class CaseState {
 	#view = $state.raw<CaseView | null>(null);
@@ -435,7 +438,7 @@ export class CaseState {
 
 	/** Records something said or seen beside readings. */
 	state(topic: Topic, value: string): void {
-		if (topic === 'CLOSED_UNVERIFIED') this.followPlan();
+		if (ENDS.has(topic)) this.followPlan();
 		this.#write(
 			'statements',
 			{ topic, value, note: '', by: this.device, saidAtMs: workshopNow() },

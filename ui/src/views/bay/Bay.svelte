@@ -12,10 +12,9 @@
 	const app = getApp();
 	const outbox = new Outbox(app.database, window.localStorage, window.fetch.bind(window), () => undefined);
 	const waiting = $derived(outbox.letters.length);
-	const ended = (c: CaseCard) => c.stage === 'VERIFIED' || c.stage === 'CLOSED';
-	const inWork = $derived(cases?.filter((c) => !ended(c) && !c.setAside) ?? []);
+	const inWork = $derived(cases?.filter((c) => !c.over && !c.setAside) ?? []);
 	const aside = $derived(cases?.filter((c) => c.setAside) ?? []);
-	const closed = $derived(cases?.filter((c) => ended(c) && !c.setAside) ?? []);
+	const closed = $derived(cases?.filter((c) => c.over && !c.setAside) ?? []);
 
 	$effect(() => {
 		api

@@ -10,6 +10,7 @@ const card: CaseCard = {
 	complaint: 'cranks slowly',
 	openedAtMs: 1,
 	stage: 'WALK',
+	over: false,
 	stageWords: 'Walk to the part',
 	nextKind: 'MEASURE',
 	nextTitle: 'Whole return side',

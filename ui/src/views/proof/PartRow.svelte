@@ -25,7 +25,9 @@
 		{/if}
 		{#if part.probability !== undefined && readings.length > 0}
 			<p>
-				A fault here: {part.probabilityWords}{part.probabilityFounded ? `, ${percent(part.probability)}` : ''}.
+				A fault here: {part.probabilityWords}{part.probabilityFounded
+					? `, ${percent(part.probability)}`
+					: ''}.
 				{#if part.resistance}
 					By all readings it has {ohms(part.resistance.medianOhms)} ({ohms(part.resistance.lowOhms)} … {ohms(
 						part.resistance.highOhms

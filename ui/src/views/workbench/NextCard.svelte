@@ -2,6 +2,7 @@
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import Cautions from './Cautions.svelte';
+	import EndingCard from './EndingCard.svelte';
 	import PlaceAnywhere from './PlaceAnywhere.svelte';
 	import ProbeCard from './ProbeCard.svelte';
 	import RepairCard from './RepairCard.svelte';
@@ -40,9 +41,10 @@
 	{:else if step?.kind === 'REPAIR'}
 		<RepairCard {bench} {step} />
 	{:else if step}
-		<p class="kicker">{bench.view?.stageWords}</p>
+		<p class="kicker">{step.kind === 'CLOSE' ? 'The job can end here' : bench.view?.stageWords}</p>
 		<h1>{step.title}</h1>
-		<p>{step.why}</p>
+		{#if !(step.ending && (step.kind === 'CLOSE' || step.kind === 'DONE'))}<p>{step.why}</p>{/if}
+		<EndingCard {bench} {step} />
 		{#if step.kind === 'PROVE' || step.kind === 'RESTORE'}
 			<ToSee {bench} {step} />
 		{/if}

@@ -46,7 +46,8 @@ class ArchitectureTest {
             schools: quantity circuit reading limits record fact figure finding
             standing: quantity circuit network reading limits record fact figure inference finding starting charging
             planning: quantity circuit network reading record fact inference finding standing
-            procedure: quantity circuit reading limits record fact figure inference finding starting profile schools standing planning
+            ending: quantity circuit reading limits record fact figure finding
+            procedure: quantity circuit reading limits record fact figure inference finding starting profile schools standing planning ending
             """;
 
     private static final Map<String, List<String>> ROOMS = rooms();

@@ -71,17 +71,38 @@ public final class ChargingFacts {
 
     private Optional<Reason> good(Alternator alternator) {
         Optional<Reading> posts = record.posts(Condition.RAISED_LOADED)
-                .filter(r -> r.volts() >= Marks.CHARGED_POSTS_VOLTS * circuit.blocks())
+                .filter(this::charged)
                 .filter(r -> r.volts() <= Marks.MOST_POSTS_VOLTS * circuit.blocks());
-        Optional<Double> supply = drop(alternator.output(), circuit.plusPost());
-        Optional<Double> back = drop(circuit.minusPost(), alternator.ground());
-        if (posts.isEmpty() || supply.isEmpty() || back.isEmpty()) {
+        Optional<Double> lost = posts.flatMap(p -> lost(alternator, p));
+        if (lost.isEmpty()) {
             return Optional.empty();
         }
-        double both = supply.get() + back.get();
+        double both = lost.get();
         return both <= Marks.BOTH_SIDES_VOLTS * circuit.blocks()
                 ? Optional.of(FactReason.CHARGES_WELL.with(shown(posts.get()), Quantity.volts(both, Marks.DIGIT_VOLTS)))
                 : Optional.empty();
+    }
+
+    /** What both sides lose together: each read, or by the difference of the machine's own volts where that is the way asked for. */
+    private Optional<Double> lost(Alternator alternator, Reading posts) {
+        Optional<Double> supply = drop(alternator.output(), circuit.plusPost());
+        Optional<Double> back = drop(circuit.minusPost(), alternator.ground());
+        if (supply.isPresent() && back.isPresent()) {
+            return Optional.of(supply.get() + back.get());
+        }
+        return drop(alternator.output(), alternator.ground())
+                .filter(own -> record.statements().says(Topic.SIDES_READ, Answer.COMPARE))
+                .map(own -> Math.max(0, own - Math.abs(posts.volts())));
+    }
+
+    /** High enough in itself, or clearly above a base that carried no surface charge. */
+    private boolean charged(Reading posts) {
+        double volts = Math.abs(posts.volts());
+        boolean forced = record.posts(Condition.REST)
+                .filter(this::rested)
+                .filter(base -> volts >= Math.abs(base.volts()) + Marks.FORCED_VOLTS * circuit.blocks())
+                .isPresent();
+        return forced || volts >= Marks.CHARGED_POSTS_VOLTS * circuit.blocks();
     }
 
     private Optional<Double> drop(PointId red, PointId black) {

@@ -19,7 +19,10 @@ enum FactReason implements Reason.Kind {
     CERTIFIED_WHILE_CHARGING,
     DISCHARGING,
     BELOW_BASE,
-    CHARGES_WELL;
+    CHARGES_WELL,
+    HELD,
+    BOTH_CERTIFIED,
+    BOTH_TURNED;
 
     @Override
     public String template() {

@@ -14,13 +14,22 @@ final class Marks {
     /** Charged under all loads, and not too much, in V a block (docs/job.md, limits by school). */
     static final double CHARGED_POSTS_VOLTS = 13.2;
 
-    static final double MOST_POSTS_VOLTS = 15.0;
+    static final double MOST_POSTS_VOLTS = 15.3;
+
+    /** A smart system that is forced stands at least this much over its base, in V a block (docs/everyday.md, here it must dare). */
+    static final double FORCED_VOLTS = 0.4;
 
     /** Both sides together, in V a block (docs/job.md, test 18). */
     static final double BOTH_SIDES_VOLTS = 0.5;
 
     /** The last digit that is spoken, in V. */
     static final double DIGIT_VOLTS = 0.01;
+
+    /** What a turning starter takes from the posts at least, in V a block (docs/everyday.md, settled cranking voltage). */
+    static final double TURNING_VOLTS = 0.15;
+
+    /** What one side of an ordinary vehicle loses at most while cranking, in V a block (docs/everyday.md, supply side). */
+    static final double SIDE_VOLTS = 0.6;
 
     private Marks() {}
 }

@@ -17,7 +17,7 @@ public enum FigureReason implements Reason.Kind {
     LITTLE_LOST,
     MUCH_LOST,
     TOO_COARSE,
-    QUARTER_IN,
+    HALF_IN,
     DRAIN_USUAL,
     DRAIN_FIND_BRANCH,
     DRAIN_THROUGH_ALTERNATOR,

@@ -21,8 +21,8 @@ final class FigureWords {
             case LITTLE_LOST -> "Nothing of note is lost on the way back.";
             case MUCH_LOST -> "Too much is lost on the way back: read it directly, leads at both ends.";
             case TOO_COARSE -> "That is too coarse to tell: read the return side directly.";
-            case QUARTER_IN -> "%s takes a quarter of %s Ah in %s %s.";
-            case DRAIN_USUAL -> "Up to 50 mA is usual; the maker's figure comes first.";
+            case HALF_IN -> "%s takes half of %s Ah in %s %s.";
+            case DRAIN_USUAL -> "Three weeks to half charge are usual; the maker's figure comes first.";
             case DRAIN_FIND_BRANCH ->
                 "Find the branch by fuse drops; lift B+ (battery − off first) to see whether it stops: a leaking diode is one cause.";
             case DRAIN_THROUGH_ALTERNATOR ->

@@ -1,5 +1,6 @@
 package app.dantro.core.figure;
 
+import app.dantro.core.circuit.Regulator;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
 import java.util.List;
@@ -76,6 +77,16 @@ public final class Figures {
         boolean ripple = Stream.of(Topic.RIPPLE_IDLE, Topic.RIPPLE_LOADED)
                 .anyMatch(topic -> fails(Ripple.of(topic).judged(stated)));
         return ripple && fails(DiodeTest.judged(stated));
+    }
+
+    /** The ripple under load as it was typed, if it is more than any healthy machine gives; a switched one is not judged. */
+    public static Optional<String> muchRipple(CaseRecord record) {
+        Stated stated = Stated.of(record);
+        boolean switched =
+                record.circuit().regulator().filter(Regulator.SEPARATE::equals).isPresent();
+        return stated.figure(Topic.RIPPLE_LOADED)
+                .filter(volts -> !switched && volts > Marks.BEYOND_RIPPLE_VOLTS)
+                .map(volts -> stated.shown(Topic.RIPPLE_LOADED));
     }
 
     private static boolean fails(Optional<FigureVerdict> verdict) {

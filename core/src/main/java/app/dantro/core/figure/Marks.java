@@ -54,8 +54,13 @@ final class Marks {
 
     static final double MOST_RIPPLE_VOLTS = 0.5;
 
+    /** Above this no healthy machine lies, twice what they show, in V AC (docs/everyday.md, ripple). */
+    static final double BEYOND_RIPPLE_VOLTS = 0.25;
+
     /** Asleep (docs/job.md, test 24). */
-    static final double USUAL_STANDING_AMPS = 0.050;
+    static final double USUAL_STANDING_DAYS = 21;
+
+    static final double LEAST_STANDING_DAYS = 14;
 
     /** No vehicle draws less; it keeps the days finite. */
     static final double ASSUMED_LEAST_STANDING_AMPS = 0.0001;

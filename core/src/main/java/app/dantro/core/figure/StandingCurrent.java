@@ -13,8 +13,8 @@ import java.util.Optional;
 /** What empties a battery asleep, and where it flows (docs/job.md, test 24). */
 final class StandingCurrent {
     private static final double MILLI = 1e-3;
-    /** From full to three quarters. */
-    private static final double QUARTER = 0.25;
+    /** From full to half, below which a starting battery suffers. */
+    private static final double HALF = 0.5;
 
     private static final double HOURS_A_DAY = 24;
     private static final double IN_DAYS_FROM = 2;
@@ -24,14 +24,13 @@ final class StandingCurrent {
     static Optional<FigureVerdict> judged(Stated stated) {
         return stated.figure(Topic.STANDING_CURRENT).map(milliamps -> {
             double amps = milliamps * MILLI;
-            double ampHours = stated.circuit().batteries().stream()
-                            .mapToDouble(Battery::ampHours)
-                            .sum()
-                    / stated.blocks();
-            double hours = ampHours * QUARTER / Math.max(amps, Marks.ASSUMED_LEAST_STANDING_AMPS);
+            double ampHours = ampHours(stated);
+            double hours = ampHours * HALF / Math.max(amps, Marks.ASSUMED_LEAST_STANDING_AMPS);
             double days = hours / HOURS_A_DAY;
-            boolean usual = amps <= Marks.USUAL_STANDING_AMPS;
-            Reason time = FigureReason.QUARTER_IN.with(
+            Sign sign = days >= Marks.USUAL_STANDING_DAYS
+                    ? Sign.GOOD
+                    : days >= Marks.LEAST_STANDING_DAYS ? Sign.SUSPECT : Sign.FAILS;
+            Reason time = FigureReason.HALF_IN.with(
                     Quantity.named(stated.shown(Topic.STANDING_CURRENT)),
                     Quantity.count(Math.round(ampHours)),
                     Quantity.count(Math.round(days >= IN_DAYS_FROM ? days : hours)),
@@ -40,10 +39,19 @@ final class StandingCurrent {
                     List.of(Topic.STANDING_CURRENT),
                     FigureName.STANDING_CURRENT.with(),
                     stated.shown(Topic.STANDING_CURRENT),
-                    usual ? Sign.GOOD : Sign.FAILS,
+                    sign,
                     time,
-                    (usual ? FigureReason.DRAIN_USUAL : FigureReason.DRAIN_FIND_BRANCH).with());
+                    (sign == Sign.GOOD ? FigureReason.DRAIN_USUAL : FigureReason.DRAIN_FIND_BRANCH).with());
         });
+    }
+
+    /** What its label says of the battery; else that of the ready-made circuit. */
+    private static double ampHours(Stated stated) {
+        return stated.figure(Topic.BATTERY_AMP_HOURS)
+                .orElseGet(() -> stated.circuit().batteries().stream()
+                                .mapToDouble(Battery::ampHours)
+                                .sum()
+                        / stated.blocks());
     }
 
     /** Whether the current stops with B+ lifted. */

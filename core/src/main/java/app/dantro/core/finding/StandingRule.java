@@ -8,6 +8,8 @@ public enum StandingRule {
     LOOK_REFUTES,
     /** Ripple and diode test both fail. */
     DIODES_FAIL,
+    /** Its ripple is more than any healthy machine's. */
+    RIPPLE_SPEAKS,
     /** The judgement calls it, but something is still to be seen. */
     CALLED_UNSEEN,
     /** The judgement calls it, and so do its drops. */

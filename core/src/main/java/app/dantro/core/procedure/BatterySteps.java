@@ -142,7 +142,9 @@ final class BatterySteps {
                         .posts(Condition.CRANKING)
                         .flatMap(Reading::amps)
                         .isEmpty();
-        return standing == Standing.SUSPECT || withoutCurrent
+        boolean again = work.ampsAtHand()
+                && work.findings().allPosts(Condition.CRANKING).all().size() < Marks.MOST_TIMES;
+        return again && (standing == Standing.SUSPECT || withoutCurrent)
                 ? Optional.of(new Placed(Stage.BATTERY, Step.measure(cranked(work))))
                 : Optional.empty();
     }

@@ -4,6 +4,8 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.PlanReason;
 import app.dantro.core.profile.LoopProfile;
 import app.dantro.core.quantity.Quantity;
@@ -15,8 +17,10 @@ import app.dantro.core.record.ReadingState;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -32,6 +36,17 @@ record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
 
     /** One of them. */
     record Look(Reason heading, Reason because, PointId red, PointId black, Condition condition) {
+        private static final Set<ProcedureReason> EXTRA =
+                EnumSet.of(ProcedureReason.REGULATED_VOLTAGE, ProcedureReason.OWN_VOLTAGE);
+
+        boolean needed() {
+            return EXTRA.stream().noneMatch(heading::is);
+        }
+
+        Step step(Findings findings) {
+            return Step.measure(FreeProbe.of(findings, red, black, condition).titled(heading, because));
+        }
+
         boolean is(Reading reading) {
             return condition == reading.condition() && reading.isAcross(red, black);
         }
@@ -45,6 +60,11 @@ record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
         all.addAll(retests(record, all));
         List<Look> open = all.stream().filter(l -> !taken(record, l)).toList();
         return new ChargingLooks(all, open, !open.contains(all.get(0)));
+    }
+
+    /** The next of those that show a good side: the posts at idle and loaded, and both sides. */
+    Optional<Look> needed() {
+        return open.stream().filter(Look::needed).findFirst();
     }
 
     int taken() {

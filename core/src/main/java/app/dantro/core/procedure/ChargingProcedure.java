@@ -7,7 +7,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.Standing;
-import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.finding.StandingRule;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.Planner;
 import app.dantro.core.procedure.Step.Kind;
@@ -63,17 +63,19 @@ final class ChargingProcedure {
                 ? Optional.empty()
                 : all.withStanding(Standing.FAULTY).stream().findFirst();
         boolean retesting = record.lastRepair().isPresent() && !looks.open().isEmpty();
+        Optional<Step> quiet = faulty.isEmpty() && !passed ? unaccused() : Optional.empty();
         Optional<Guide> guide = judgement
-                .filter(j -> looks.based() && faulty.isEmpty() && !passed && !retesting)
+                .filter(j -> looks.based() && faulty.isEmpty() && !passed && !retesting && quiet.isEmpty())
                 .map(j -> Guide.of(all, j, Gates.workplace(all, Loop.CHARGING)));
         Work work = new Work(all, judgement, guide, planner);
         Step next = faulty.map(part -> DeviceSteps.repair(all, part))
                 .or(this::diodes)
+                .or(() -> quiet)
                 .or(() -> guide.flatMap(Guide::next).map(Step::measure))
                 .or(() -> DeviceSteps.advised(work))
                 .orElseGet(() -> looks.open().isEmpty() || passed
                         ? afterwards()
-                        : measure(findings, looks.open().get(0)));
+                        : looks.open().get(0).step(findings));
         LoopProfile start = StartingProfile.of(all);
         return new Conclusions(
                 findings,
@@ -84,13 +86,28 @@ final class ChargingProcedure {
                 guide.map(Guide::standby).orElse(List.of()));
     }
 
+    /** While nothing speaks against a part the usual readings are taken in their order; they end the job if all are good. */
+    private Optional<Step> unaccused() {
+        if (judgement.isEmpty() || record.lastRepair().isPresent()) {
+            return Optional.empty();
+        }
+        Work work = work();
+        Optional<Step> end = EndingSteps.charging(work);
+        return end.or(() -> EndingSteps.surveyCharging(work, looks));
+    }
+
+    private Work work() {
+        return new Work(all, judgement, Optional.empty(), Planner.halving());
+    }
+
     /** Ripple and diode test speak against the machine: what is left is to see its belt and plug. */
     private Optional<Step> diodes() {
         return judgement.flatMap(j -> record.circuit()
                 .alternator()
                 .map(Alternator::id)
                 .filter(id -> all.standing(id) == Standing.SUSPECT)
-                .filter(id -> Figures.diodesFail(record))
+                .filter(id -> Figures.diodesFail(record)
+                        || all.of(id).by() == StandingRule.RIPPLE_SPEAKS && DeviceSteps.anyOpen(work(), j, id))
                 .map(id -> DeviceSteps.suspect(all, id, j)));
     }
 
@@ -113,11 +130,6 @@ final class ChargingProcedure {
                 : ProcedureReason.TAKEN_OF.with(
                         Quantity.count(looks.taken()),
                         Quantity.count(looks.all().size()));
-    }
-
-    private static Step measure(Findings findings, ChargingLooks.Look look) {
-        return Step.measure(FreeProbe.of(findings, look.red(), look.black(), look.condition())
-                .titled(look.heading(), look.because()));
     }
 
     /** What is seen again once an alternator was fitted: belt, lamp and ripple say what volts alone do not. */
@@ -146,9 +158,7 @@ final class ChargingProcedure {
                 .filter(r -> Math.abs(r.volts()) < least)
                 .isPresent();
         return low && record.lastRepair().isEmpty()
-                ? Optional.of(BatterySteps.charge(
-                        new Work(all, judgement, Optional.empty(), Planner.halving()),
-                        ProcedureReason.FLAT_FIND_OUT.with(Quantity.volts(least))))
+                ? Optional.of(BatterySteps.charge(work(), ProcedureReason.FLAT_FIND_OUT.with(Quantity.volts(least))))
                 : Optional.empty();
     }
 

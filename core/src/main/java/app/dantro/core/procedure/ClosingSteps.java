@@ -1,6 +1,9 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Side;
+import app.dantro.core.ending.Endings;
+import app.dantro.core.fact.DropVerdict;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.ProbePlan;
@@ -15,6 +18,7 @@ import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** How a starting case ends: again, tested, verified, or looked for elsewhere. */
 final class ClosingSteps {
@@ -35,17 +39,25 @@ final class ClosingSteps {
                 ? new Placed(
                         Stage.ELSEWHERE,
                         Step.of(
-                                Kind.LOOK_ELSEWHERE,
-                                ProcedureReason.WIRING_DOES_NOT_EXPLAIN.with(),
-                                elsewhere(work),
-                                Cautions.turning()))
+                                        Kind.LOOK_ELSEWHERE,
+                                        ProcedureReason.WIRING_DOES_NOT_EXPLAIN.with(),
+                                        elsewhere(work),
+                                        Cautions.turning())
+                                .ending(Endings.of(work.findings()).slow()))
                 : new Placed(
                         Stage.RETEST,
                         Step.of(
                                 Kind.COMPLAINT_TEST,
                                 ProcedureReason.DOES_IT_CRANK.with(),
-                                List.of(ProcedureReason.BOTH_CERTIFIED.with()),
+                                List.of(bothGood(work)),
                                 Cautions.running()));
+    }
+
+    private static Reason bothGood(Work work) {
+        boolean certified = Stream.of(Side.values())
+                .allMatch(side ->
+                        work.findings().whole(side).filter(DropVerdict::clears).isPresent());
+        return (certified ? ProcedureReason.BOTH_CERTIFIED : ProcedureReason.BOTH_TURNED).with();
     }
 
     /** Readings that contradict each other end nothing: the newest is read again first. */

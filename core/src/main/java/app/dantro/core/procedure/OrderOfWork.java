@@ -36,7 +36,7 @@ import java.util.UUID;
  */
 public final class OrderOfWork {
     /** Raised when the same record may lead to another headline or standing than before. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     private final Planner planner;
 
@@ -144,20 +144,15 @@ public final class OrderOfWork {
         return restoredFirst(closed(conclusions));
     }
 
-    /** A case may end without proof if someone says why; it never counts as verified. */
+    /** A case that somebody ended; it never counts as verified, and as good only while its readings say so. */
     private static Conclusions closed(Conclusions conclusions) {
         return conclusions
                 .findings()
                 .evidence()
-                .closedUnverified()
-                .filter(closed -> conclusions.stage() != Stage.VERIFIED)
-                .map(closed -> conclusions.at(
-                        Stage.CLOSED,
-                        Step.of(
-                                Kind.DONE,
-                                ProcedureReason.CLOSED_UNVERIFIED.with(),
-                                List.of(ProcedureReason.NOT_PASSED_REASON.with(Quantity.named(closed.value()))),
-                                List.of())))
+                .ended()
+                .filter(end -> conclusions.stage() != Stage.VERIFIED)
+                .flatMap(end -> EndedCase.of(conclusions, end))
+                .map(ended -> conclusions.at(ended.stage(), ended.step()))
                 .orElse(conclusions);
     }
 
@@ -165,7 +160,7 @@ public final class OrderOfWork {
     private static Conclusions restoredFirst(Conclusions conclusions) {
         CaseRecord record = conclusions.findings().evidence();
         Kind kind = conclusions.next().kind();
-        boolean closing = kind == Kind.COMPLAINT_TEST || kind == Kind.DONE;
+        boolean closing = kind == Kind.COMPLAINT_TEST || kind == Kind.CLOSE || kind == Kind.DONE;
         List<Topic> open = record.statements().open();
         return closing && !open.isEmpty()
                 ? conclusions.at(Stage.RETEST, DeviceSteps.restore(open, record.circuit()))

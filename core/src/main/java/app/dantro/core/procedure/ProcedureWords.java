@@ -17,6 +17,8 @@ final class ProcedureWords {
             case CHARGE_THEN_READ -> "Charge the battery, then read it again";
             case FLAT_FIND_OUT ->
                 "Its base was under %s: flat, which is no fault of the battery. Charge it, then find out why.";
+            case LOW_CHARGE_AFTER ->
+                "Nothing that was read is faulty; its base was low. It needs a full charge before it goes.";
             case TOO_LOW_TO_TEST -> "Under %s a starting test says nothing about wiring or starter.";
             case READINGS_SAY_FLAT -> "The readings say that it is flat: %s.";
             case AFTER_CHARGING -> "After charging, at rest.";
@@ -81,8 +83,21 @@ final class ProcedureWords {
             case BEFORE_AND_AFTER -> "Across the %s: %s before the repair, %s after.";
             case CLOSED_UNVERIFIED -> "Closed, not verified";
             case NOT_PASSED_REASON -> "The complaint's own test was not passed. Reason: %s";
+            case DECLINED -> "The customer declines";
+            case DECLINED_WORK -> "The work was not wanted. What was found so far stays on record, not verified.";
+            case HANDED_ON -> "Handed on";
+            case HANDED_ON_OPEN ->
+                "Somebody else goes on from here. What was found so far stays on record, not verified.";
+            case HOW_DID_IT_TURN -> "How did it turn?";
+            case SLOW_IS_A_READING ->
+                "The posts held and both sides lose little. Your ear is the last reading: a starter that turns slowly on good volts is not a cable's fault.";
+            case SLEEPS_WELL -> "What does it draw asleep?";
+            case WHILE_IT_SLEEPS ->
+                "It charges. What empties it overnight shows only asleep: bonnet latch closed by hand, key away, modules asleep, then the ammeter in the battery's −.";
             case DOES_IT_CRANK -> "Does it crank and start as it should?";
             case BOTH_CERTIFIED -> "Both sides are certified again. The complaint's own test closes the case.";
+            case BOTH_TURNED ->
+                "Both sides are good while this starter turned; its current was not measured. The complaint's own test closes the case.";
             case WIRING_DOES_NOT_EXPLAIN -> "The wiring does not explain it";
             case TURNS_HARD ->
                 "The engine turns hard by hand: that alone makes a good starter draw much and turn slowly. "

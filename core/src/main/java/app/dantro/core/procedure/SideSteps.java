@@ -96,11 +96,20 @@ final class SideSteps {
         return work.findings()
                 .whole(side)
                 .filter(v -> !v.clears() && !v.condemns())
+                .filter(v -> work.ampsAtHand() && !readTwice(work, v))
                 .map(v -> {
                     ProcedureReason why =
                             v.marginal() ? ProcedureReason.READ_AGAIN_MARGINAL : ProcedureReason.READ_AGAIN_CURRENT;
                     return new Placed(work.stage(Stage.SIDES), Step.measure(plan(work, side, why.with())));
                 });
+    }
+
+    /** What was read twice and stays unanswered would be so a third time. */
+    private static boolean readTwice(Work work, DropVerdict whole) {
+        return work.findings().verdicts().stream()
+                        .filter(v -> v.stretch().equals(whole.stretch()))
+                        .count()
+                > 1;
     }
 
     /** The reading that tells most by all readings together. */

@@ -1,5 +1,8 @@
 package app.dantro.core.procedure;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /** How far a case has come. */
 public enum Stage {
     FRESH("New"),
@@ -10,7 +13,15 @@ public enum Stage {
     RETEST("Waits for retest"),
     ELSEWHERE("Wiring is good"),
     VERIFIED("Verified"),
+    GOOD("Good"),
+    NOT_REPRODUCED("Not reproduced"),
+    CHARGED("Charged"),
+    HANDED_ON("Handed on"),
+    DECLINED("Declined"),
     CLOSED("Closed, not verified");
+
+    private static final Set<Stage> OVER =
+            EnumSet.of(VERIFIED, GOOD, NOT_REPRODUCED, CHARGED, HANDED_ON, DECLINED, CLOSED);
 
     private final String words;
 
@@ -20,7 +31,7 @@ public enum Stage {
 
     /** True if the work is over. */
     public boolean closed() {
-        return this == VERIFIED || this == CLOSED;
+        return OVER.contains(this);
     }
 
     public String words() {

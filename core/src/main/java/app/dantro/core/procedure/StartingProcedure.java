@@ -20,6 +20,9 @@ final class StartingProcedure {
     private static final List<Rule> GATES = List.of(
             BatterySteps::dead, BatterySteps::charged, RetestSteps::repair, RetestSteps::across, BatterySteps::each);
 
+    /** What shows a good side in few readings, and ends the job. */
+    private static final List<Rule> IF_GOOD = List.of(EndingSteps::starting, EndingSteps::survey);
+
     /** What all readings together advise. */
     private static final List<Rule> ADVISED = List.of(
             SideSteps::advised,
@@ -46,7 +49,7 @@ final class StartingProcedure {
     /** Profile and the one next step; with a judgement the search is its, the gates stay. */
     Conclusions conclude(Findings findings, Optional<Judgement> judgement) {
         Work work = new Work(findings, judgement, Optional.empty(), planner);
-        Optional<Placed> gate = first(GATES, work);
+        Optional<Placed> gate = first(GATES, work).or(() -> first(IF_GOOD, work));
         Work guided = gate.isPresent()
                 ? work
                 : new Work(findings, judgement, judgement.map(j -> guide(findings, j)), planner);

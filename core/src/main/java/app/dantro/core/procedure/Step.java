@@ -1,6 +1,7 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.ending.Ending;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.record.Topic;
@@ -14,6 +15,7 @@ import java.util.Optional;
  * @param heading what it is called
  * @param because why it comes now
  * @param toSee what the technician has to have seen or tried before the part is worked on
+ * @param ending what the job may be ended as here
  */
 public record Step(
         Kind kind,
@@ -23,7 +25,8 @@ public record Step(
         Optional<PartId> part,
         Optional<RepairForecast> forecast,
         List<String> cautions,
-        List<ToSee> toSee) {
+        List<ToSee> toSee,
+        Optional<Ending> ending) {
     public Step {
         because = List.copyOf(because);
         toSee = List.copyOf(toSee);
@@ -44,6 +47,8 @@ public record Step(
         REPAIR,
         /** Try what the customer complained of. */
         COMPLAINT_TEST,
+        /** The job has come to an end that one tap records. */
+        CLOSE,
         /** The wiring is proven good and the complaint stays. */
         LOOK_ELSEWHERE,
         /** Nothing: the case is verified. */
@@ -63,7 +68,20 @@ public record Step(
 
     static Step of(Kind kind, Reason heading, List<Reason> because, List<String> cautions) {
         return new Step(
-                kind, heading, because, Optional.empty(), Optional.empty(), Optional.empty(), cautions, List.of());
+                kind,
+                heading,
+                because,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                cautions,
+                List.of(),
+                Optional.empty());
+    }
+
+    /** What readings let a job end as. */
+    static Step close(Ending ending) {
+        return of(Kind.CLOSE, ending.heading(), ending.shown(), List.of()).ending(Optional.of(ending));
     }
 
     static Step measure(ProbePlan plan) {
@@ -72,19 +90,23 @@ public record Step(
     }
 
     Step at(ProbePlan plan) {
-        return new Step(kind, heading, because, Optional.of(plan), part, forecast, cautions, toSee);
+        return new Step(kind, heading, because, Optional.of(plan), part, forecast, cautions, toSee, ending);
     }
 
     Step on(PartId which) {
-        return new Step(kind, heading, because, probe, Optional.of(which), forecast, cautions, toSee);
+        return new Step(kind, heading, because, probe, Optional.of(which), forecast, cautions, toSee, ending);
     }
 
     Step foretelling(Optional<RepairForecast> foretold) {
-        return new Step(kind, heading, because, probe, part, foretold, cautions, toSee);
+        return new Step(kind, heading, because, probe, part, foretold, cautions, toSee, ending);
     }
 
     Step seeing(List<ToSee> items) {
-        return new Step(kind, heading, because, probe, part, forecast, cautions, items);
+        return new Step(kind, heading, because, probe, part, forecast, cautions, items, ending);
+    }
+
+    Step ending(Optional<Ending> end) {
+        return new Step(kind, heading, because, probe, part, forecast, cautions, toSee, end);
     }
 
     public String title() {

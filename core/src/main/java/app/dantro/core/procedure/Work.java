@@ -7,8 +7,10 @@ import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.Planner;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
 import app.dantro.core.standing.Judgement;
 import java.util.Optional;
 
@@ -29,6 +31,11 @@ record Work(Findings findings, Optional<Judgement> judgement, Optional<Guide> gu
 
     int blocks() {
         return findings.loop().blocks();
+    }
+
+    /** True unless it was said that nobody can measure the current: then no step asks for it. */
+    boolean ampsAtHand() {
+        return !said().says(Topic.CLAMP, Answer.NO);
     }
 
     boolean repaired() {

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * All that is on record for one case.
@@ -219,12 +220,13 @@ public record CaseRecord(
         return repaired().acrossSince(part);
     }
 
-    /** Why the case was closed without proof; a reading or repair after that opens it again. */
-    public Optional<Statement> closedUnverified() {
-        return statements
-                .about(Topic.CLOSED_UNVERIFIED)
-                .filter(closed -> counted().stream().allMatch(r -> r.takenAtMillis() <= closed.saidAtMillis()))
-                .filter(closed -> repairs.stream().allMatch(r -> r.doneAtMillis() <= closed.saidAtMillis()));
+    /** What the case was ended as, by whoever worked on it; a reading or repair after that opens it again. */
+    public Optional<Statement> ended() {
+        return Stream.of(Topic.ENDED, Topic.LEFT, Topic.CLOSED_UNVERIFIED)
+                .flatMap(topic -> statements.about(topic).stream())
+                .max(Comparator.comparingLong(Statement::saidAtMillis))
+                .filter(end -> counted().stream().allMatch(r -> r.takenAtMillis() <= end.saidAtMillis()))
+                .filter(end -> repairs.stream().allMatch(r -> r.doneAtMillis() <= end.saidAtMillis()));
     }
 
     /** The last complaint test after the last repair. */

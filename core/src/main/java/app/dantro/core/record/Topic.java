@@ -60,6 +60,7 @@ public enum Topic {
     PILE_ON(Group.TWO_ENDED, Choices.TWO_ENDED),
     MEMORY_KEEPER(Group.TWO_ENDED, Choices.TWO_ENDED),
 
+    CRANKS(Group.PROOF, Answer.NORMALLY, Answer.SLOWLY),
     ENGINE_TURNS(Group.PROOF, Answer.FREELY, Answer.HARD),
     BELT_DRIVES(Group.PROOF, Answer.YES, Answer.NO),
     PLUG_FED(Group.PROOF, Answer.YES, Answer.NO),
@@ -114,6 +115,9 @@ public enum Topic {
     SLEEP(Group.TIMER, Answer.START),
     SURFACE_CHARGE(Group.TIMER, Answer.START),
 
+    ENDED(Group.ENDING, Answer.GOOD, Answer.NOT_REPRODUCED, Answer.CHARGED, Answer.HANDED_ON),
+
+    LEFT(Group.CLOSING, Answer.HANDED_ON, Answer.DECLINED),
     CLOSED_UNVERIFIED(Group.CLOSING);
 
     /** Where a topic belongs. */
@@ -130,6 +134,8 @@ public enum Topic {
         TIMER,
         /** Measured beside the volts: a number with its unit, or what it depends on. */
         FIGURE,
+        /** What the readings let the case end as; recorded from the step that says so. */
+        ENDING,
         /** Why the case ends without proof. */
         CLOSING
     }

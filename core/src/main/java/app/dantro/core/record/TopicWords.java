@@ -6,7 +6,7 @@ final class TopicWords {
 
     static String title(Topic topic) {
         return switch (topic.group()) {
-            case INTAKE, CLOSING -> intake(topic);
+            case INTAKE, ENDING, CLOSING -> intake(topic);
             case LOOK, TWO_ENDED -> look(topic);
             case PROOF, TIMER -> proof(topic);
             case FIGURE -> figure(topic);
@@ -28,6 +28,8 @@ final class TopicWords {
             case BATTERY_AGE -> "Age of the battery";
             case CODES -> "Warning codes";
             case ACCESSORIES -> "Accessories on the clamps";
+            case ENDED -> "Ended as";
+            case LEFT -> "Left undone";
             case CLOSED_UNVERIFIED -> "Closed without the complaint's test, because";
             default -> throw untitled(topic);
         };
@@ -56,6 +58,7 @@ final class TopicWords {
 
     private static String proof(Topic topic) {
         return switch (topic) {
+            case CRANKS -> "How the engine turned while you read";
             case ENGINE_TURNS -> "The engine, turned by hand";
             case BELT_DRIVES -> "Belt, pulley and shaft with the engine";
             case PLUG_FED -> "What its plug needs (maker's figures)";

@@ -1,9 +1,11 @@
 package app.dantro.core.standing;
 
+import app.dantro.core.fact.BothSides;
 import app.dantro.core.fact.ChargingFacts;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
+import app.dantro.core.finding.StandingRule;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.record.Statements;
@@ -13,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What a judged case says first: what is faulty, what is likeliest, or that nothing shows. */
 final class Headline {
@@ -33,6 +36,7 @@ final class Headline {
         ChargingFacts.discharging(rules.evidence()).ifPresent(all::add);
         boolean alarmed = parts.stream().anyMatch(PartFinding::alarmed);
         if (all.isEmpty() && !alarmed) {
+            BothSides.good(rules.facts()).map(BothSides::lost).ifPresent(all::add);
             ChargingFacts.good(rules.evidence()).ifPresent(all::add);
         }
         List<Reason> said = said(parts);
@@ -56,7 +60,20 @@ final class Headline {
         if (!likely.isEmpty()) {
             return List.of(likeliest(likely));
         }
+        List<Reason> measured = measured(parts);
+        if (!measured.isEmpty()) {
+            return measured;
+        }
         return judgement.healthy() ? nothing() : unnamed(parts);
+    }
+
+    /** A part that what was measured beside the volts speaks against. */
+    private static List<Reason> measured(List<PartFinding> parts) {
+        return parts.stream()
+                .filter(p -> p.standing() == Standing.SUSPECT && p.by() == StandingRule.RIPPLE_SPEAKS)
+                .flatMap(p -> Stream.concat(
+                        Stream.of(StartingReason.SUSPECT.with(Quantity.named(p.name()))), p.because().stream()))
+                .toList();
     }
 
     /** What the rules say of the drops, without parts that the judgement does not suspect. */

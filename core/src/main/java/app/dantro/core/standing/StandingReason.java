@@ -7,6 +7,8 @@ enum StandingReason implements Reason.Kind {
     NOTHING_SPEAKS,
     LOOK_SAYS_OTHERWISE,
     DIODES,
+    RIPPLE,
+    DIODE_TEST,
     READINGS_ALONE,
     SUSPECTED,
     HAS_ABOUT,

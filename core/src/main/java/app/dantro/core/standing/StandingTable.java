@@ -37,6 +37,7 @@ final class StandingTable {
             Map.entry(StandingRule.LOOK_REFUTES, this::lookRefutes),
             Map.entry(StandingRule.DIODES_FAIL, this::diodes),
             Map.entry(StandingRule.CALLED_UNSEEN, this::calledUnseen),
+            Map.entry(StandingRule.RIPPLE_SPEAKS, this::ripple),
             Map.entry(StandingRule.CALLED_BY_BOTH, this::calledByBoth),
             Map.entry(StandingRule.CALLED, this::called),
             Map.entry(StandingRule.DROPS_STAND, this::dropsStand),
@@ -106,6 +107,19 @@ final class StandingTable {
                                         StandingReason.DIODES.with(),
                                         StandingReason.READINGS_ALONE.with())
                                 .missing(unseen));
+    }
+
+    /** More ripple than any healthy machine gives suspects it; what its diodes are, their own test says. */
+    private Optional<PartFinding> ripple(Weighed part) {
+        Optional<String> shown = Figures.muchRipple(rules.evidence());
+        if (shown.isEmpty() || isCalled(part) || !judgement.isAlternator(part.rule.part())) {
+            return Optional.empty();
+        }
+        List<Reason> missing = new ArrayList<>(List.of(StandingReason.DIODE_TEST.with()));
+        missing.addAll(judgement.unseen(part.rule.part(), said));
+        return Optional.of(part.with
+                .as(Standing.SUSPECT, StandingReason.RIPPLE.with(Quantity.named(shown.get())))
+                .missing(missing));
     }
 
     private Optional<PartFinding> calledUnseen(Weighed part) {

@@ -9,6 +9,8 @@ final class StandingWords {
             case NOTHING_SPEAKS -> "No reading speaks for or against it yet.";
             case LOOK_SAYS_OTHERWISE ->
                 "The readings speak against it, but: %s: %s. Put that right first, then read again.";
+            case RIPPLE -> "Ripple of %s under load is more than any healthy machine gives: a diode or a phase.";
+            case DIODE_TEST -> "the diode test, or the generator's phases";
             case DIODES -> "Ripple over 0.5 V AC, and the diode test fails: its diodes.";
             case READINGS_ALONE -> "Readings alone do not prove it.";
             case SUSPECTED -> "A fault here is %s, by all readings together.";

@@ -13,9 +13,20 @@ class DrainAndOutputTest extends CarFigures {
     void aDrainSaysHowLongTheBatteryLasts() {
         double ampHours = CAR.batteries().get(0).ampHours();
         say(Topic.STANDING_CURRENT, "500");
-        // A quarter of the charge at half an ampere.
-        long hours = Math.round(ampHours / 4 / 0.5);
-        assertThat(verdict("Standing current").says()).contains(hours + " hours");
+        // Half of the charge at half an ampere.
+        long days = Math.round(ampHours / 2 / 0.5 / 24);
+        assertThat(verdict("Standing current").says()).contains(days + " days");
+        assertThat(verdict("Standing current").sign()).isEqualTo(Sign.FAILS);
+    }
+
+    @Test
+    void anAlarmOnALargeBatteryIsNoDrainAndOnASmallOneIsLookedAt() {
+        say(Topic.STANDING_CURRENT, "64");
+        say(Topic.BATTERY_AMP_HOURS, "70");
+        assertThat(verdict("Standing current").sign()).isEqualTo(Sign.GOOD);
+        say(Topic.BATTERY_AMP_HOURS, "49");
+        assertThat(verdict("Standing current").sign()).isEqualTo(Sign.SUSPECT);
+        say(Topic.BATTERY_AMP_HOURS, "40");
         assertThat(verdict("Standing current").sign()).isEqualTo(Sign.FAILS);
     }
 

@@ -113,7 +113,7 @@ class CaseRecordTest {
         Statement closed = new Statement(
                 UUID.randomUUID(), Topic.CLOSED_UNVERIFIED, "the owner took it", "", reading.takenAtMillis() + 1);
         CaseRecord record = record(List.of(reading)).with(Statements.of(List.of(closed)));
-        assertThat(record.closedUnverified()).contains(closed);
+        assertThat(record.ended()).contains(closed);
         Reading further = new Reading(
                 UUID.randomUUID(),
                 reading.red(),
@@ -127,7 +127,7 @@ class CaseRecordTest {
                 closed.saidAtMillis() + 1);
         assertThat(record(List.of(reading, further))
                         .with(Statements.of(List.of(closed)))
-                        .closedUnverified())
+                        .ended())
                 .isEmpty();
     }
 

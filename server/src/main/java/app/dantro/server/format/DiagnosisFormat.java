@@ -1,6 +1,7 @@
 package app.dantro.server.format;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.ending.Ending;
 import app.dantro.core.finding.Doubt;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
@@ -154,7 +155,19 @@ public final class DiagnosisFormat {
         step.cautions().forEach(cautions::add);
         ArrayNode toSee = json.putArray("to_see");
         step.toSee().forEach(look -> toSee.add(look.words()));
+        step.ending().ifPresent(e -> json.set("ending", ending(e)));
         return json;
+    }
+
+    private static ObjectNode ending(Ending ending) {
+        ObjectNode json = JsonFields.MAPPER.createObjectNode();
+        json.put("as", ending.as().name().toLowerCase(Locale.ROOT));
+        ArrayNode shown = json.putArray("shown");
+        ending.shown().forEach(r -> shown.add(r.words()));
+        ArrayNode open = json.putArray("not_shown");
+        ending.open().forEach(r -> open.add(r.words()));
+        return json.put("customer", ending.customer().words())
+                .put("safe_to_drive", ending.safe().words());
     }
 
     private static ObjectNode probe(ProbePlan plan) {

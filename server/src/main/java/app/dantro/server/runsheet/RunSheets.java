@@ -2,7 +2,6 @@ package app.dantro.server.runsheet;
 
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.procedure.Assessment;
-import app.dantro.core.procedure.Stage;
 import app.dantro.core.schools.RunSheet;
 import app.dantro.server.job.Cases;
 import app.dantro.server.runsheet.RunSheetView.RunRow;
@@ -30,7 +29,7 @@ class RunSheets {
 
     private Optional<RunRow> row(StoredCase file) {
         Assessment assessment = cases.assessIfReady(file);
-        return assessment.stage() == Stage.VERIFIED || assessment.stage() == Stage.CLOSED
+        return assessment.stage().closed()
                 ? Optional.empty()
                 : RunSheet.of(assessment.findings(), assessment.beside().schools())
                         .map(sheet -> RunRow.of(file, sheet, assessment.next().title()));

@@ -12,6 +12,7 @@ import java.util.UUID;
  * A case as the Bay shows it.
  *
  * @param profile missing where what is on record cannot be read
+ * @param over true once somebody ended the case
  * @param asSaidThen true if it shows what was said when it closed, and this program would not say the same
  */
 public record CaseCard(
@@ -21,6 +22,7 @@ public record CaseCard(
         long openedAtMs,
         Stage stage,
         String stageWords,
+        boolean over,
         Step.Kind nextKind,
         String nextTitle,
         String headline,
@@ -37,6 +39,7 @@ public record CaseCard(
                 file.record().openedAtMs(),
                 assessment.stage(),
                 assessment.stage().words(),
+                assessment.stage().closed(),
                 assessment.next().kind(),
                 assessment.next().title(),
                 assessment.findings().headline(),
@@ -55,6 +58,7 @@ public record CaseCard(
                 head.openedAtMs(),
                 Stage.FRESH,
                 Stage.FRESH.words(),
+                false,
                 Step.Kind.LOOK_ELSEWHERE,
                 "Show this case to whoever looks after the program",
                 "What is on record of this case cannot be read: %s Nothing of it was changed.".formatted(why),

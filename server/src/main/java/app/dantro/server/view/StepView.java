@@ -2,11 +2,13 @@ package app.dantro.server.view;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.ending.Ending;
 import app.dantro.core.network.Expectation;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Cautions;
 import app.dantro.core.procedure.Step;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import app.dantro.core.standing.RepairForecast;
@@ -24,7 +26,8 @@ public record StepView(
         Optional<String> partName,
         Optional<ForecastView> forecast,
         List<String> cautions,
-        List<ToSeeView> toSee) {
+        List<ToSeeView> toSee,
+        Optional<EndingView> ending) {
 
     static StepView of(StoredCase file, Step step) {
         return new StepView(
@@ -36,7 +39,29 @@ public record StepView(
                 step.part().map(file::nameOf),
                 step.forecast().map(ForecastView::of),
                 step.cautions(),
-                step.toSee().stream().map(ToSeeView::of).toList());
+                step.toSee().stream().map(ToSeeView::of).toList(),
+                step.ending().map(EndingView::of));
+    }
+
+    /**
+     * What the job may be ended as.
+     *
+     * @param value to state on the topic {@code ENDED}
+     * @param open what was not shown
+     * @param customer a sentence for whoever brought the vehicle
+     * @param safe what is said about driving on
+     */
+    public record EndingView(
+            String value, String words, List<String> shown, List<String> open, String customer, String safe) {
+        static EndingView of(Ending ending) {
+            return new EndingView(
+                    ending.as().name(),
+                    ending.heading().words(),
+                    ending.shown().stream().map(Reason::words).toList(),
+                    ending.open().stream().map(Reason::words).toList(),
+                    ending.customer().words(),
+                    ending.safe().words());
+        }
     }
 
     /**

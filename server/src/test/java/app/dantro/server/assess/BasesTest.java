@@ -5,6 +5,7 @@ import static app.dantro.server.RunningServer.fresh;
 import static app.dantro.server.RunningServer.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.server.RunningServer;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
@@ -42,7 +43,8 @@ class BasesTest {
             assertThat(moves).hasSize(1);
             assertThat(moves.at("/0/words").asText())
                     .isEqualTo(
-                            "The program was updated. From here on: judgement 2, priors 2, limits 1, meters 2, own limits: none.");
+                            "The program was updated. From here on: judgement %d, priors 2, limits 1, meters 2, own limits: none."
+                                    .formatted(OrderOfWork.VERSION));
             assertThat(server.get(path).body().at("/basis/moves")).as("once").hasSize(1);
         }
     }
@@ -112,7 +114,8 @@ class BasesTest {
                     .body();
             assertThat(after.path("headline").asText()).isNotEqualTo(SAID);
             assertThat(after.at("/basis/moves/0/words").asText())
-                    .startsWith("Something came on record after the case had closed. From here on: judgement 2");
+                    .startsWith("Something came on record after the case had closed. From here on: judgement "
+                            + OrderOfWork.VERSION);
             settled(server, path);
             assertThat(server.get(path).body().at("/basis/closedAtMs").isNumber())
                     .as("it is still closed, and what it says now is kept")

@@ -76,10 +76,15 @@ record FleetVehicle(
         return truth.faults().isEmpty();
     }
 
+    /** True if anybody hears that it turns slower than it did. */
+    boolean cranksSlowly() {
+        return truth.speed() < SLOW;
+    }
+
     /** True if what is wrong costs what a driver would notice. */
     boolean costsItsComplaint() {
         double most = OFF_VOLTS * systemVolts / 12;
-        return truth.speed() < SLOW
+        return cranksSlowly()
                 || truth.post().values().stream().anyMatch(v -> Math.abs(v) > most)
                 || truth.faults().stream()
                         .anyMatch(f ->

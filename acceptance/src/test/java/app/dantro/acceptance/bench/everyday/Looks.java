@@ -20,6 +20,8 @@ final class Looks {
             case PLUG_FED, CHARGED_APART -> Optional.of("YES");
             case FIELD_ANSWERS, GENERATOR_GOOD -> Optional.of(machine ? "NO" : "YES");
             case LAMP -> Optional.of("OUT");
+            case CRANKS -> Optional.of(vehicle.cranksSlowly() ? "SLOWLY" : "NORMALLY");
+            case RIPPLE_LOADED -> technician.ripple();
             case STANDING_CURRENT -> technician.standing();
             default -> Optional.empty();
         };

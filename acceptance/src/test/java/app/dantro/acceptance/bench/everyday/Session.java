@@ -127,6 +127,10 @@ final class Session {
             }
             case PROVE, RESTORE -> see(step);
             case REPAIR -> Optional.of(End.REPAIR);
+            case CLOSE -> {
+                boolean more = see(step).isEmpty();
+                yield more ? Optional.empty() : Optional.of(End.GOOD);
+            }
             case DONE -> Optional.of(End.GOOD);
             case COMPLAINT_TEST, LOOK_ELSEWHERE -> Optional.of(End.ELSEWHERE);
         };

@@ -17,6 +17,7 @@ import app.dantro.core.slip.Slip;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -193,6 +194,11 @@ final class Technician {
 
     private String battery() {
         return vehicle.places().contains("battery") ? "battery" : "battery-a";
+    }
+
+    /** The ripple at B+ under all loads, in V AC as a meter shows it. */
+    Optional<String> ripple() {
+        return moment(Condition.RAISED_LOADED).map(m -> String.format(Locale.ROOT, "%.2f", m.ripple()));
     }
 
     /** The standing current in mA, as an ammeter would be read. */

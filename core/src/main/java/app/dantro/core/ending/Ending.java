@@ -1,0 +1,22 @@
+package app.dantro.core.ending;
+
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.Answer;
+import java.util.List;
+
+/**
+ * An end that a job has come to.
+ *
+ * @param as what is recorded when it is taken
+ * @param heading what it is called
+ * @param shown what the readings showed
+ * @param open what they did not show
+ * @param customer a sentence for whoever brought the vehicle
+ */
+public record Ending(
+        Answer as, Reason heading, List<Reason> shown, List<Reason> open, Reason customer, SafeToDrive safe) {
+    public Ending {
+        shown = List.copyOf(shown);
+        open = List.copyOf(open);
+    }
+}

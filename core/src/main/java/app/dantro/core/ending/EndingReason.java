@@ -1,0 +1,44 @@
+package app.dantro.core.ending;
+
+import app.dantro.core.quantity.Reason;
+
+/** What an ending says. */
+enum EndingReason implements Reason.Kind {
+    STARTING_GOOD,
+    CHARGING_GOOD,
+    BOTH_GOOD,
+    NOT_REPRODUCED,
+    LAMP_ON_GOOD_CHARGING,
+    DIES_ON_GOOD_START,
+    SLOW_ON_GOOD_SIDES,
+    CHARGED,
+
+    USUAL_SPEED,
+    TURNED_SLOWLY,
+    REGULATES,
+    STANDS,
+    FLAT_ONCE,
+    SLEEPS,
+
+    CURRENT_UNKNOWN,
+    CHARGING_UNREAD,
+    STARTING_UNREAD,
+    RIPPLE_UNREAD,
+    DRAIN_UNREAD,
+    WHY_FLAT,
+    LAMP_CIRCUIT,
+    DIES_AFTER,
+    WHAT_IS_LEFT,
+
+    TELL_GOOD,
+    TELL_NOT_REPRODUCED,
+    TELL_LAMP,
+    TELL_DIES,
+    TELL_FLAT,
+    TELL_SLOW;
+
+    @Override
+    public String template() {
+        return EndingWords.of(this);
+    }
+}

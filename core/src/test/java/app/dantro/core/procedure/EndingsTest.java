@@ -1,0 +1,151 @@
+package app.dantro.core.procedure;
+
+import static app.dantro.core.reading.SampleReadings.base;
+import static app.dantro.core.reading.SampleReadings.of;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
+import app.dantro.core.ending.SafeToDrive;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Jobs without a fault, read with a meter alone, unsigned, each to the end that its readings allow. */
+class EndingsTest extends SaidCases {
+    private static final Statement NO_CLAMP = said(Topic.CLAMP, "NO");
+    private static final Statement TURNED = said(Topic.CRANKS, "NORMALLY");
+    private static final List<Reading> GOOD_START = List.of(
+            base("12.61"),
+            bump("post-plus", "post-minus", "10.92"),
+            bump("post-plus", "motor-stud", "0.31"),
+            bump("starter-case", "post-minus", "0.17"));
+    private static final List<Reading> GOOD_CHARGE = List.of(
+            base("12.58"),
+            running("post-plus", "post-minus", Condition.IDLE, "14.31"),
+            running("post-plus", "post-minus", Condition.RAISED_LOADED, "14.02"),
+            running("bplus", "post-plus", Condition.RAISED_LOADED, "0.14"),
+            running("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.04"));
+
+    @Test
+    void aSlowCrankThatIsNotSlowTodayEndsInFourReadingsAndAnAnswer() {
+        Statement slow = said(Topic.SYMPTOM, "SLOW");
+        Assessment asked = assess(GOOD_START, slow, NO_CLAMP);
+        assertThat(asked.next().kind()).isEqualTo(Step.Kind.PROVE);
+        assertThat(asked.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.CRANKS);
+
+        Assessment due = assess(GOOD_START, slow, NO_CLAMP, TURNED);
+        assertThat(due.next().kind()).isEqualTo(Step.Kind.CLOSE);
+        assertThat(due.next().ending().orElseThrow().as()).isEqualTo(Answer.NOT_REPRODUCED);
+        assertThat(due.next().ending().orElseThrow().safe()).isEqualTo(SafeToDrive.NOT_JUDGED);
+        assertThat(due.findings().headline())
+                .isEqualTo("Both sides good while this starter turned: 0.48 V lost together.");
+
+        Assessment ended = assess(GOOD_START, slow, NO_CLAMP, TURNED, tapped(Answer.NOT_REPRODUCED));
+        assertThat(ended.stage()).isEqualTo(Stage.NOT_REPRODUCED);
+        assertThat(ended.next().kind()).isEqualTo(Step.Kind.DONE);
+    }
+
+    @Test
+    void aStarterHeardTurningSlowlyIsNotGoodHoweverGoodItsCables() {
+        Assessment slow = assess(GOOD_START, said(Topic.SYMPTOM, "SLOW"), NO_CLAMP, said(Topic.CRANKS, "SLOWLY"));
+        assertThat(slow.next().kind()).isNotEqualTo(Step.Kind.CLOSE);
+        assertThat(slow.next().ending().filter(e -> e.as() != Answer.HANDED_ON)).isEmpty();
+    }
+
+    @Test
+    void anEndIsOnlyWhatItsReadingsSayAndANewReadingOpensIt() {
+        Assessment unearned = assess(List.of(base("12.61")), tapped(Answer.GOOD));
+        assertThat(unearned.stage().closed()).isFalse();
+
+        Statement early = new Statement(new UUID(5, 5), Topic.ENDED, "NOT_REPRODUCED", "", 0);
+        assertThat(assess(GOOD_START, NO_CLAMP, TURNED, early).stage().closed()).isFalse();
+    }
+
+    @Test
+    void aMereCheckReadsBothSidesAndIsThenGood() {
+        Statement check = said(Topic.CHARGING_SYMPTOM, "CHECK");
+        Assessment half = charging(GOOD_CHARGE, check, NO_CLAMP);
+        assertThat(half.next().probe().orElseThrow().condition()).isEqualTo(Condition.CRANKING);
+
+        Assessment whole = charging(both(), check, NO_CLAMP, TURNED);
+        assertThat(whole.next().kind()).isEqualTo(Step.Kind.CLOSE);
+        assertThat(whole.next().title()).isEqualTo("Starting and charging are good");
+        assertThat(whole.next().ending().orElseThrow().safe()).isEqualTo(SafeToDrive.YES);
+        assertThat(charging(both(), check, NO_CLAMP, TURNED, tapped(Answer.GOOD))
+                        .stage())
+                .isEqualTo(Stage.GOOD);
+    }
+
+    @Test
+    void aLampOverGoodChargingIsHandedOn() {
+        Assessment lamp = charging(GOOD_CHARGE, said(Topic.CHARGING_SYMPTOM, "LAMP_ON"));
+        assertThat(lamp.next().ending().orElseThrow().as()).isEqualTo(Answer.HANDED_ON);
+        assertThat(lamp.next().ending().orElseThrow().open())
+                .anyMatch(r -> r.words().contains("lamp"));
+    }
+
+    @Test
+    void flatInTheMorningAsksWhatItDrawsAsleepBeforeItEnds() {
+        Statement flat = said(Topic.CHARGING_SYMPTOM, "FLAT_MORNING");
+        Assessment asked = charging(GOOD_CHARGE, flat);
+        assertThat(asked.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.STANDING_CURRENT);
+        assertThat(charging(GOOD_CHARGE, flat, said(Topic.STANDING_CURRENT, "28"))
+                        .next()
+                        .kind())
+                .isEqualTo(Step.Kind.CLOSE);
+        assertThat(charging(GOOD_CHARGE, flat, said(Topic.STANDING_CURRENT, "310"))
+                        .next()
+                        .kind())
+                .isNotEqualTo(Step.Kind.CLOSE);
+    }
+
+    @Test
+    void aLowBaseIsChargedBeforeTheVehicleGoes() {
+        List<Reading> low = new ArrayList<>(GOOD_CHARGE);
+        low.set(0, base("12.31"));
+        Statement flat = said(Topic.CHARGING_SYMPTOM, "DIES_DRIVING");
+        assertThat(charging(low, flat).next().kind()).isEqualTo(Step.Kind.CHARGE);
+    }
+
+    @Test
+    void moreRippleThanAnyHealthyMachineIsNoGoodEnd() {
+        Assessment rippled =
+                charging(GOOD_CHARGE, said(Topic.CHARGING_SYMPTOM, "UNDERCHARGES"), said(Topic.RIPPLE_LOADED, "0.34"));
+        assertThat(rippled.next().kind()).isNotEqualTo(Step.Kind.CLOSE);
+        assertThat(rippled.findings().headline()).contains("alternator");
+    }
+
+    @Test
+    void whatTheCustomerDeclinesEndsWithoutBeingVerified() {
+        Statement declined = new Statement(new UUID(5, 6), Topic.LEFT, "DECLINED", "", Long.MAX_VALUE);
+        assertThat(assess(dragging, declined).stage()).isEqualTo(Stage.DECLINED);
+    }
+
+    private Assessment charging(List<Reading> readings, Statement... statements) {
+        return order.assess(Loop.CHARGING, evidence(readings, statements), PREPARED);
+    }
+
+    private static List<Reading> both() {
+        return Stream.concat(GOOD_CHARGE.stream(), GOOD_START.stream().skip(1)).toList();
+    }
+
+    private static Statement tapped(Answer as) {
+        return new Statement(new UUID(5, 4), Topic.ENDED, as.name(), "", Long.MAX_VALUE);
+    }
+
+    private static Reading bump(String red, String black, String typed) {
+        return of(red, black, Condition.CRANKING, typed, Current.unknown());
+    }
+
+    private static Reading running(String red, String black, Condition condition, String typed) {
+        return of(red, black, condition, typed, Current.unknown());
+    }
+}
