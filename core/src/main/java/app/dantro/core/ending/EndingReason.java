@@ -20,6 +20,7 @@ enum EndingReason implements Reason.Kind {
     FLAT_ONCE,
     SLEEPS,
 
+    ONE_DOES_NOT_FIT,
     CURRENT_UNKNOWN,
     CHARGING_UNREAD,
     STARTING_UNREAD,

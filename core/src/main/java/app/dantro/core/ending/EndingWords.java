@@ -21,6 +21,13 @@ final class EndingWords {
             case STANDS -> "The complaint did not show while these were read.";
             case FLAT_ONCE -> "It came in at %s, which is flat.";
             case SLEEPS -> "Standing current %s.";
+            default -> unshown(reason);
+        };
+    }
+
+    private static String unshown(EndingReason reason) {
+        return switch (reason) {
+            case ONE_DOES_NOT_FIT -> "One reading that does not fit the others: see the evidence.";
             case CURRENT_UNKNOWN ->
                 "The starter's current: a worn starter draws little, and then little is lost on the way.";
             case CHARGING_UNREAD -> "Whether it charges: nothing was read with the engine running.";
@@ -42,6 +49,7 @@ final class EndingWords {
             case TELL_FLAT ->
                 "The battery was flat and is charged. Nothing tested is faulty so far; if it goes flat again, what draws from it has to be found.";
             case TELL_SLOW -> "The cables are good. What is left is the battery, the starter or the engine itself.";
+            default -> throw new IllegalArgumentException("There are no words for (%s).".formatted(reason));
         };
     }
 }

@@ -45,6 +45,11 @@ public record BothSides(Reading posts, DropVerdict supply, DropVerdict back) {
         };
     }
 
+    /** What was left for the motor, in V. */
+    public double motorVolts() {
+        return Math.abs(posts.volts()) - Math.abs(supply.volts()) - Math.abs(back.volts());
+    }
+
     /** What the posts held. */
     public Reason held() {
         return FactReason.HELD.with(Quantity.volts(Math.abs(posts.volts()), posts.resolutionVolts()));

@@ -40,6 +40,15 @@ public final class ChargingFacts {
         return record.circuit().alternator().flatMap(new ChargingFacts(record)::good);
     }
 
+    /** True if the posts stood low under all loads on a machine that may be commanded so. */
+    public static boolean rests(CaseRecord record) {
+        ChargingFacts facts = new ChargingFacts(record);
+        return !record.statements().says(Topic.STRATEGY, Answer.CLASSIC)
+                && record.posts(Condition.RAISED_LOADED)
+                        .filter(r -> !facts.charged(r))
+                        .isPresent();
+    }
+
     private Optional<Reason> discharging() {
         Optional<Reading> base = record.posts(Condition.REST).filter(this::rested);
         Optional<Reading> running = record.counted()
@@ -87,6 +96,9 @@ public final class ChargingFacts {
     private Optional<Double> lost(Alternator alternator, Reading posts) {
         Optional<Double> supply = drop(alternator.output(), circuit.plusPost());
         Optional<Double> back = drop(circuit.minusPost(), alternator.ground());
+        if (back.filter(b -> b > Marks.RETURN_VOLTS * circuit.blocks()).isPresent()) {
+            return Optional.empty();
+        }
         if (supply.isPresent() && back.isPresent()) {
             return Optional.of(supply.get() + back.get());
         }

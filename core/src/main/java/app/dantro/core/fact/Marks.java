@@ -22,6 +22,9 @@ final class Marks {
     /** Both sides together, in V a block (docs/job.md, test 18). */
     static final double BOTH_SIDES_VOLTS = 0.5;
 
+    /** The way back alone, in V a block (docs/everyday.md, return side charging). */
+    static final double RETURN_VOLTS = 0.2;
+
     /** The last digit that is spoken, in V. */
     static final double DIGIT_VOLTS = 0.01;
 

@@ -79,6 +79,11 @@ public final class Figures {
         return ripple && fails(DiodeTest.judged(stated));
     }
 
+    /** What is drawn asleep, if it is more than any vehicle may. */
+    public static Optional<FigureVerdict> drain(CaseRecord record) {
+        return StandingCurrent.judged(Stated.of(record)).filter(v -> v.sign() == FigureVerdict.Sign.FAILS);
+    }
+
     /** The ripple under load as it was typed, if it is more than any healthy machine gives; a switched one is not judged. */
     public static Optional<String> muchRipple(CaseRecord record) {
         Stated stated = Stated.of(record);

@@ -8,6 +8,12 @@ public enum StandingRule {
     LOOK_REFUTES,
     /** Ripple and diode test both fail. */
     DIODES_FAIL,
+    /** It turns slowly on good volts. */
+    SLOW_ON_GOOD_VOLTS,
+    /** More is drawn asleep than any vehicle may. */
+    DRAIN_MEASURED,
+    /** It charges higher than any regulator asks for. */
+    OVERCHARGES,
     /** Its ripple is more than any healthy machine's. */
     RIPPLE_SPEAKS,
     /** The judgement calls it, but something is still to be seen. */

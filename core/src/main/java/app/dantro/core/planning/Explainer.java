@@ -23,6 +23,8 @@ import java.util.stream.Collectors;
 
 /** Gives a proposal its title, its reason and the meaning of its results. */
 final class Explainer {
+    private static final double PER_CENT = 100;
+
     private static final double DIGIT_VOLTS = 1e-3;
 
     private final Findings findings;
@@ -157,7 +159,15 @@ final class Explainer {
             List<PartId> top = prospect.named(0).stream().limit(2).toList();
             return PlanReason.ONE_OF.with(Quantity.count(Math.max(all, Marks.MOST_NAMES)), listed(top));
         }
-        return PlanReason.IT_IS.with(listed(named));
+        double together =
+                named.stream().mapToDouble(p -> prospect.parts().get(p)).sum();
+        if (together >= Marks.IT_IS) {
+            return PlanReason.IT_IS.with(listed(named));
+        }
+        boolean asHealthy = prospect.healthy() >= prospect.parts().get(named.get(0));
+        return asHealthy
+                ? PlanReason.AS_HEALTHY_SHOW.with()
+                : PlanReason.POINTS_TO.with(listed(named), Quantity.count(Math.round(PER_CENT * together)));
     }
 
     private Quantity listed(List<PartId> parts) {
@@ -175,7 +185,10 @@ final class Explainer {
         double limit =
                 low > 0 ? Math.max(Math.sqrt(low * high), low + Marks.ASSUMED_MARGIN * (high - low)) : (low + high) / 2;
         boolean over = Math.abs(faulty) > Math.abs(good);
-        Reason it = PlanReason.IT_IS.with(listed(List.of(advice.part().get())));
+        Quantity part = listed(List.of(advice.part().get()));
+        Reason it = judgement.probability(advice.part().get()) >= Marks.IT_IS
+                ? PlanReason.IT_IS.with(part)
+                : PlanReason.SPEAKS_AGAINST.with(part);
         Reason not = PlanReason.GOOD_OTHERWISE.with();
         return List.of(Outcome.over(limit, over ? it : not), Outcome.under(limit, over ? not : it));
     }

@@ -32,6 +32,9 @@ final class Marks {
     /** A part less likely than this is in question no more. */
     static final double ASSUMED_IN_QUESTION = 0.02;
 
+    /** Only from here a result is said to be a fault; under it, to point there (docs/everyday.md, sentences a good technician would accept). */
+    static final double IT_IS = 0.9;
+
     /** From here a result means mostly that. */
     static final double ASSUMED_MOSTLY = 0.5;
 

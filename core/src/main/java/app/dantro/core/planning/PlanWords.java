@@ -25,6 +25,12 @@ final class PlanWords {
             case READ_A_SECOND_TIME -> "The reading across it carries the verdict alone: read it a second time.";
             case ONLY_SUSPECT_LEFT ->
                 "It is the only suspect left. A part is called faulty only after a reading across just that part.";
+            default -> outcomes(reason);
+        };
+    }
+
+    private static String outcomes(PlanReason reason) {
+        return switch (reason) {
             case HALVES -> "Halves the %s suspects: %s, easiest to reach.";
             case OVER -> "Over %s";
             case UNDER -> "Under %s";
@@ -33,6 +39,9 @@ final class PlanWords {
             case WHATEVER -> "Whatever it shows";
             case NO_FAULT_THERE -> "no fault there";
             case ONE_OF -> "it is one of %s, most likely %s";
+            case POINTS_TO -> "points to %s (%s %%)";
+            case SPEAKS_AGAINST -> "speaks against %s";
+            case AS_HEALTHY_SHOW -> "healthy vehicles show that too";
             case IT_IS -> "it is %s";
             case GOOD_OTHERWISE -> "it is good: something else explains the readings";
             case GOOD_AT -> "good at %s";
@@ -40,6 +49,7 @@ final class PlanWords {
             case AS_HEALTHY -> "as a healthy one, at this current";
             case TAKES_MORE -> "it takes more than it should";
             case GOOD_READ_LONGER -> "it is good: read the longer stretch again";
+            default -> throw new IllegalArgumentException("There are no words for (%s).".formatted(reason));
         };
     }
 }

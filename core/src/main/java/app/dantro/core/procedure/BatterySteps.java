@@ -18,6 +18,7 @@ import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import app.dantro.core.starting.BatteryRules;
 import java.util.List;
@@ -130,6 +131,16 @@ final class BatterySteps {
 
     static Optional<Placed> underLoad(Work work) {
         return work.findings().posts(Condition.CRANKING).isPresent()
+                ? Optional.empty()
+                : Optional.of(new Placed(work.stage(Stage.BATTERY), Step.measure(cranked(work))));
+    }
+
+    /** The crank once more with its current, where somebody can measure it and nobody did. */
+    static Optional<Placed> withCurrent(Work work) {
+        boolean measured = work.findings().crankingAmps().isPresent();
+        return measured
+                        || !work.said().says(Topic.CLAMP, Answer.YES)
+                        || work.findings().allPosts(Condition.CRANKING).all().size() > Marks.MOST_TIMES
                 ? Optional.empty()
                 : Optional.of(new Placed(work.stage(Stage.BATTERY), Step.measure(cranked(work))));
     }

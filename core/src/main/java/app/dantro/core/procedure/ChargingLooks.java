@@ -3,9 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.PointId;
-import app.dantro.core.finding.Findings;
-import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.fact.ChargingFacts;
 import app.dantro.core.planning.PlanReason;
 import app.dantro.core.profile.LoopProfile;
 import app.dantro.core.quantity.Quantity;
@@ -17,10 +15,8 @@ import app.dantro.core.record.ReadingState;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -28,50 +24,51 @@ import java.util.stream.Stream;
  *
  * @param based whether the base voltage was read
  */
-record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
+record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean based) {
     ChargingLooks {
         all = List.copyOf(all);
         open = List.copyOf(open);
     }
 
-    /** One of them. */
-    record Look(Reason heading, Reason because, PointId red, PointId black, Condition condition) {
-        private static final Set<ProcedureReason> EXTRA =
-                EnumSet.of(ProcedureReason.REGULATED_VOLTAGE, ProcedureReason.OWN_VOLTAGE);
-
-        boolean needed() {
-            return EXTRA.stream().noneMatch(heading::is);
-        }
-
-        Step step(Findings findings) {
-            return Step.measure(FreeProbe.of(findings, red, black, condition).titled(heading, because));
-        }
-
-        boolean is(Reading reading) {
-            return condition == reading.condition() && reading.isAcross(red, black);
-        }
-    }
-
     static ChargingLooks of(CaseRecord record, Optional<LoopProfile> charging) {
-        List<Look> all = new ArrayList<>(posts(record.circuit()));
+        List<ChargingLook> all = new ArrayList<>(posts(record.circuit()));
         if (!alike(record, charging)) {
             all.addAll(sides(record.circuit()));
         }
         all.addAll(retests(record, all));
-        List<Look> open = all.stream().filter(l -> !taken(record, l)).toList();
+        List<ChargingLook> open = all.stream().filter(l -> !taken(record, l)).toList();
         return new ChargingLooks(all, open, !open.contains(all.get(0)));
     }
 
     /** The next of those that show a good side: the posts at idle and loaded, and both sides. */
-    Optional<Look> needed() {
-        return open.stream().filter(Look::needed).findFirst();
+    Optional<ChargingLook> needed() {
+        return open.stream().filter(ChargingLook::needed).findFirst();
+    }
+
+    /**
+     * A smart system may rest just while one reads: the loads off and on once more, in another moment, before anything is
+     * made of it (docs/everyday.md, regulated voltage).
+     */
+    Optional<ChargingLook> onceMore(CaseRecord record) {
+        Optional<ChargingLook> off = open.stream()
+                .filter(l -> l.heading().is(ProcedureReason.REGULATED_VOLTAGE))
+                .findFirst();
+        boolean rests = ChargingFacts.rests(record);
+        if (!rests || off.isPresent()) {
+            return rests ? off : Optional.empty();
+        }
+        return all.stream()
+                .filter(l -> l.heading().is(ProcedureReason.LOADED_VOLTAGE))
+                .filter(l -> record.counted().stream().filter(l::is).count() < Marks.MOST_TIMES)
+                .findFirst()
+                .map(ChargingLook::again);
     }
 
     int taken() {
         return all.size() - open.size();
     }
 
-    private static List<Look> posts(Circuit circuit) {
+    private static List<ChargingLook> posts(Circuit circuit) {
         Alternator alternator = circuit.alternator().orElseThrow();
         return List.of(
                 look(PlanReason.BASE_AT_POSTS.with(), ProcedureReason.BASE_FOR_CHARGING, circuit, Condition.REST),
@@ -82,7 +79,7 @@ record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
                         ProcedureReason.MUST_HOLD,
                         circuit,
                         Condition.RAISED_LOADED),
-                new Look(
+                new ChargingLook(
                         ProcedureReason.OWN_VOLTAGE.with(),
                         ProcedureReason.WHAT_IT_MAKES.with(),
                         alternator.output(),
@@ -90,21 +87,21 @@ record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
                         Condition.RAISED_LOADED));
     }
 
-    private static Look look(Reason heading, ProcedureReason why, Circuit circuit, Condition condition) {
-        return new Look(heading, why.with(), circuit.plusPost(), circuit.minusPost(), condition);
+    private static ChargingLook look(Reason heading, ProcedureReason why, Circuit circuit, Condition condition) {
+        return new ChargingLook(heading, why.with(), circuit.plusPost(), circuit.minusPost(), condition);
     }
 
     /** The drops over both sides, which the fast way leaves out where both together pass. */
-    private static List<Look> sides(Circuit circuit) {
+    private static List<ChargingLook> sides(Circuit circuit) {
         Alternator alternator = circuit.alternator().orElseThrow();
         return List.of(
-                new Look(
+                new ChargingLook(
                         ProcedureReason.SUPPLY_LOADED.with(),
                         ProcedureReason.OUTPUT_TO_POST.with(),
                         alternator.output(),
                         circuit.plusPost(),
                         Condition.RAISED_LOADED),
-                new Look(
+                new ChargingLook(
                         ProcedureReason.RETURN_LOADED.with(),
                         ProcedureReason.POST_TO_CASE.with(),
                         circuit.minusPost(),
@@ -124,13 +121,13 @@ record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
     }
 
     /** What was read elsewhere before the last repair is read again after it, with the same leads. */
-    private static List<Look> retests(CaseRecord record, List<Look> looks) {
-        List<Look> again = new ArrayList<>();
+    private static List<ChargingLook> retests(CaseRecord record, List<ChargingLook> looks) {
+        List<ChargingLook> again = new ArrayList<>();
         for (RecordedReading recorded : record.readings()) {
             Reading reading = recorded.effective();
             boolean known = Stream.concat(looks.stream(), again.stream()).anyMatch(l -> l.is(reading));
             if (!known && record.stateOf(recorded) == ReadingState.BEFORE_REPAIR) {
-                again.add(new Look(
+                again.add(new ChargingLook(
                         ProcedureReason.RETEST_SAME_LEADS.with(),
                         ProcedureReason.SHOWS_REPAIR_HOLDS.with(
                                 Quantity.volts(reading.volts(), reading.resolutionVolts())),
@@ -142,7 +139,7 @@ record ChargingLooks(List<Look> all, List<Look> open, boolean based) {
         return again;
     }
 
-    private static boolean taken(CaseRecord record, Look look) {
+    private static boolean taken(CaseRecord record, ChargingLook look) {
         return record.counted().stream().anyMatch(look::is);
     }
 }

@@ -70,9 +70,13 @@ final class ChargingProcedure {
         Work work = new Work(all, judgement, guide, planner);
         Step next = faulty.map(part -> DeviceSteps.repair(all, part))
                 .or(this::diodes)
+                .or(() -> ChargingEnds.drain(work()))
                 .or(() -> quiet)
+                .or(() -> EndingSteps.slow(work()).map(Placed::step))
                 .or(() -> guide.flatMap(Guide::next).map(Step::measure))
                 .or(() -> DeviceSteps.advised(work))
+                .or(() -> DeviceSteps.refuted(work))
+                .or(this::besides)
                 .orElseGet(() -> looks.open().isEmpty() || passed
                         ? afterwards()
                         : looks.open().get(0).step(findings));
@@ -92,8 +96,8 @@ final class ChargingProcedure {
             return Optional.empty();
         }
         Work work = work();
-        Optional<Step> end = EndingSteps.charging(work);
-        return end.or(() -> EndingSteps.surveyCharging(work, looks));
+        Optional<Step> end = ChargingEnds.end(work);
+        return end.or(() -> ChargingEnds.survey(work, looks));
     }
 
     private Work work() {
@@ -159,6 +163,13 @@ final class ChargingProcedure {
                 .isPresent();
         return low && record.lastRepair().isEmpty()
                 ? Optional.of(BatterySteps.charge(work(), ProcedureReason.FLAT_FIND_OUT.with(Quantity.volts(least))))
+                : Optional.empty();
+    }
+
+    /** A reading stays in doubt that nothing at hand would settle: the usual readings are taken all the same, and end the job. */
+    private Optional<Step> besides() {
+        return judgement.isPresent() && record.lastRepair().isEmpty() && !passed
+                ? ChargingEnds.besides(work(), looks)
                 : Optional.empty();
     }
 

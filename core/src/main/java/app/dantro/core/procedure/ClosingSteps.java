@@ -36,14 +36,7 @@ final class ClosingSteps {
                     Stage.VERIFIED, Step.of(Kind.DONE, ProcedureReason.VERIFIED.with(), verification(work), List.of()));
         }
         return test.isPresent() || !work.repaired()
-                ? new Placed(
-                        Stage.ELSEWHERE,
-                        Step.of(
-                                        Kind.LOOK_ELSEWHERE,
-                                        ProcedureReason.WIRING_DOES_NOT_EXPLAIN.with(),
-                                        elsewhere(work),
-                                        Cautions.turning())
-                                .ending(Endings.of(work.findings()).slow()))
+                ? elsewhere(work)
                 : new Placed(
                         Stage.RETEST,
                         Step.of(
@@ -51,6 +44,18 @@ final class ClosingSteps {
                                 ProcedureReason.DOES_IT_CRANK.with(),
                                 List.of(bothGood(work)),
                                 Cautions.running()));
+    }
+
+    /** The wiring is good and the complaint stays: what is left. */
+    static Placed elsewhere(Work work) {
+        return new Placed(
+                Stage.ELSEWHERE,
+                Step.of(
+                                Kind.LOOK_ELSEWHERE,
+                                ProcedureReason.WIRING_DOES_NOT_EXPLAIN.with(),
+                                left(work),
+                                Cautions.turning())
+                        .ending(Endings.of(work.findings()).slow()));
     }
 
     private static Reason bothGood(Work work) {
@@ -96,7 +101,7 @@ final class ClosingSteps {
     }
 
     /** What stays open when the wiring is good; the battery is named unless it is cleared. */
-    private static List<Reason> elsewhere(Work work) {
+    private static List<Reason> left(Work work) {
         if (work.said().says(Topic.ENGINE_TURNS, Answer.HARD)) {
             return List.of(ProcedureReason.TURNS_HARD.with());
         }

@@ -30,6 +30,10 @@ public record Conclusions(
         return new Conclusions(findings.headed(because), profile, other, stage, next, standby);
     }
 
+    Conclusions standingBy(List<ProbePlan> others) {
+        return new Conclusions(findings, profile, other, stage, next, others);
+    }
+
     Conclusions at(Stage instead, Step step) {
         return new Conclusions(findings, profile, other, instead, step, standby);
     }

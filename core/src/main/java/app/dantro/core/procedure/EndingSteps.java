@@ -3,11 +3,12 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.ending.Endings;
 import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.finding.StandingRule;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,19 +30,46 @@ final class EndingSteps {
         return Optional.of(new Placed(Stage.SIDES, step));
     }
 
-    private static Optional<Step> chargedFirst(Work work, Endings endings) {
+    static Optional<Step> chargedFirst(Work work, Endings endings) {
         return endings.low()
                 ? Optional.of(BatterySteps.charge(work, ProcedureReason.LOW_CHARGE_AFTER.with()))
                 : Optional.empty();
     }
 
-    private static Step howItTurned() {
+    static Step howItTurned() {
         return Step.of(
                         Kind.PROVE,
                         ProcedureReason.HOW_DID_IT_TURN.with(),
                         List.of(ProcedureReason.SLOW_IS_A_READING.with()),
                         List.of())
                 .seeing(List.of(ToSee.open(Topic.CRANKS)));
+    }
+
+    /** Both sides are good and it turns slowly: a hand on the engine, then the starter off it. */
+    static Optional<Placed> slow(Work work) {
+        PartFinding starter =
+                work.findings().of(work.findings().loop().starter().id());
+        if (starter.by() != StandingRule.SLOW_ON_GOOD_VOLTS || work.judgement().isEmpty()) {
+            return Optional.empty();
+        }
+        if (starter.standing() != Standing.SUSPECT) {
+            return starter.standing() == Standing.FAULTY ? Optional.empty() : Optional.of(ClosingSteps.elsewhere(work));
+        }
+        if (work.said().about(Topic.ENGINE_TURNS).isEmpty()) {
+            return Optional.of(new Placed(
+                    work.stage(Stage.REPAIR),
+                    DeviceSteps.suspect(
+                            work.findings(), starter.part(), work.judgement().get())));
+        }
+        return BatterySteps.withCurrent(work)
+                .or(() -> Optional.of(new Placed(
+                        work.stage(Stage.REPAIR),
+                        DeviceSteps.suspect(
+                                        work.findings(),
+                                        starter.part(),
+                                        work.judgement().get())
+                                .seeing(List.of(ToSee.open(Topic.STARTER_BENCH)))
+                                .ending(Endings.of(work.findings()).slow()))));
     }
 
     /** The posts while cranking and both sides come first, where it turns and nothing speaks against a part yet. */
@@ -58,58 +86,16 @@ final class EndingSteps {
                         : Optional.empty());
     }
 
-    private static Optional<Placed> start(Work work) {
+    static Optional<Placed> start(Work work) {
         return BatterySteps.underLoad(work)
                 .or(() -> SideSteps.wholeReturn(work))
                 .or(() -> SideSteps.wholeSupply(work));
     }
 
-    private static boolean quiet(Work work) {
+    static boolean quiet(Work work) {
         return work.judgement().isPresent()
                 && !work.repaired()
                 && work.findings().parts().stream().noneMatch(PartFinding::alarmed)
                 && work.findings().doubts().isEmpty();
-    }
-
-    /** The same for the charging side, and what a check reads of the starting side after it. */
-    static Optional<Step> surveyCharging(Work work, ChargingLooks looks) {
-        if (!quiet(work)) {
-            return Optional.empty();
-        }
-        Optional<Step> own = looks.needed().map(look -> look.step(work.findings()));
-        return own.or(() ->
-                        Endings.of(work.findings()).bothAsked() ? start(work).map(Placed::step) : Optional.empty())
-                .or(() -> looks.open().stream().findFirst().map(look -> look.step(work.findings())));
-    }
-
-    /** Charging was shown good; a battery that is flat in the morning is asked what it gives while the vehicle sleeps. */
-    static Optional<Step> charging(Work work) {
-        Endings endings = Endings.of(work.findings());
-        boolean slow = endings.bothAsked() && work.said().says(Topic.CRANKS, Answer.SLOWLY);
-        if (work.judgement().isEmpty() || slow || !endings.shownGood(Loop.CHARGING)) {
-            return Optional.empty();
-        }
-        boolean asleep = work.said().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)
-                && work.said().about(Topic.STANDING_CURRENT).isEmpty();
-        if (asleep) {
-            return Optional.of(Step.of(
-                            Kind.PROVE,
-                            ProcedureReason.SLEEPS_WELL.with(),
-                            List.of(ProcedureReason.WHILE_IT_SLEEPS.with()),
-                            Cautions.charging())
-                    .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT))));
-        }
-        if (endings.bothAsked() && work.said().about(Topic.CRANKS).isEmpty()) {
-            return Optional.of(howItTurned());
-        }
-        Optional<Step> charge = chargedFirst(work, endings);
-        if (charge.isPresent()) {
-            return charge;
-        }
-        List<ToSee> left = new ArrayList<>();
-        if (work.said().about(Topic.RIPPLE_LOADED).isEmpty()) {
-            left.add(ToSee.open(Topic.RIPPLE_LOADED));
-        }
-        return Optional.of(Step.close(endings.good(Loop.CHARGING)).seeing(left));
     }
 }

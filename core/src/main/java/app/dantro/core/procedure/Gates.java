@@ -37,7 +37,7 @@ final class Gates {
             conditions.add(Condition.CRANKING);
         }
         pile(evidence, concern).ifPresent(conditions::add);
-        boolean runs = ran || starts.orElse(concern == Loop.CHARGING || check);
+        boolean runs = !SafetyFirst.overcharging(evidence) && (ran || starts.orElse(concern == Loop.CHARGING || check));
         if (runs) {
             conditions.add(Condition.RAISED);
             conditions.add(Condition.RAISED_LOADED);

@@ -22,5 +22,8 @@ final class Marks {
     /** So often one reading is asked for; what it leaves open then it leaves open (docs/job.md, endings). */
     static final int MOST_TIMES = 2;
 
+    /** Above this an engine is stopped, not revved, in V a block (docs/job.md, cautions). */
+    static final double STOP_VOLTS = 16;
+
     private Marks() {}
 }

@@ -113,9 +113,11 @@ public final class OrderOfWork {
     private Conclusions conclude(Loop loop, Findings findings, Optional<Judgement> judgement) {
         boolean charges = loop == Loop.CHARGING
                 && findings.evidence().circuit().alternator().isPresent();
-        return charges
-                ? ChargingProcedure.conclude(findings, judgement, planner)
-                : new StartingProcedure(planner).conclude(findings, judgement);
+        return SafetyFirst.of(
+                charges
+                        ? ChargingProcedure.conclude(findings, judgement, planner)
+                        : new StartingProcedure(planner).conclude(findings, judgement),
+                judgement);
     }
 
     private static Assessment.Beside beside(Conclusions ended, OwnSets own, Foretold foretold) {

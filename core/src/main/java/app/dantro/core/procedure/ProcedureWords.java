@@ -61,6 +61,7 @@ final class ProcedureWords {
             case AGAIN -> "Again: %s";
             case REPAIR -> "Repair the %s";
             case SUSPECT -> "Suspect: the %s";
+            case PUT_RIGHT_FIRST -> "Put right first: %s";
             case ONCE_SEEN -> "It is called faulty only once these are seen too.";
             case RETEST_ACROSS -> "Retest across the %s";
             case SAME_LEADS -> "Same leads, same condition as before the repair.";
@@ -69,76 +70,12 @@ final class ProcedureWords {
             case READ_BEFORE -> "Same leads, same condition: it read %s before the repair.";
             case NOT_READ_BEFORE -> "It was not read before the repair; now it must show what a healthy one shows.";
             case PUT_BACK -> "Put back what was undone";
+            case NOT_WHILE_LIFTED -> "Nothing runs and nothing cranks while this is undone.";
+            case STOP_THE_ENGINE -> "Stop the engine, do not rev it";
+            case NOT_REVVED ->
+                "%s while running is more than any regulator may hold: lamps, computers and the battery are at risk. What is left is seen with the engine off: sense wire, feed, the ground the regulator stands on.";
             case WHOLE_VEHICLE -> "The complaint is tested on a whole vehicle.";
-            default -> closing(reason);
-        };
-    }
-
-    private static String closing(ProcedureReason reason) {
-        return switch (reason) {
-            case VERIFIED -> "Verified";
-            case TEST_PASSED -> "The complaint's own test passed after the retests.";
-            case TEST_PASSED_CHARGING -> "The complaint's own test passed after the repair.";
-            case REPAIRED_THUS -> "The %s: %s.";
-            case BEFORE_AND_AFTER -> "Across the %s: %s before the repair, %s after.";
-            case CLOSED_UNVERIFIED -> "Closed, not verified";
-            case NOT_PASSED_REASON -> "The complaint's own test was not passed. Reason: %s";
-            case DECLINED -> "The customer declines";
-            case DECLINED_WORK -> "The work was not wanted. What was found so far stays on record, not verified.";
-            case HANDED_ON -> "Handed on";
-            case HANDED_ON_OPEN ->
-                "Somebody else goes on from here. What was found so far stays on record, not verified.";
-            case HOW_DID_IT_TURN -> "How did it turn?";
-            case SLOW_IS_A_READING ->
-                "The posts held and both sides lose little. Your ear is the last reading: a starter that turns slowly on good volts is not a cable's fault.";
-            case SLEEPS_WELL -> "What does it draw asleep?";
-            case WHILE_IT_SLEEPS ->
-                "It charges. What empties it overnight shows only asleep: bonnet latch closed by hand, key away, modules asleep, then the ammeter in the battery's −.";
-            case DOES_IT_CRANK -> "Does it crank and start as it should?";
-            case BOTH_CERTIFIED -> "Both sides are certified again. The complaint's own test closes the case.";
-            case BOTH_TURNED ->
-                "Both sides are good while this starter turned; its current was not measured. The complaint's own test closes the case.";
-            case WIRING_DOES_NOT_EXPLAIN -> "The wiring does not explain it";
-            case TURNS_HARD ->
-                "The engine turns hard by hand: that alone makes a good starter draw much and turn slowly. "
-                        + "Free the engine, then crank and read again; the starter is not proven bad.";
-            case NOT_ENOUGH_FOR_STARTER ->
-                "The engine turns freely, but the readings are not enough to condemn the starter: measure the cranking speed, or prove the starter off the engine.";
-            case NO_VERDICT_ON_STARTER ->
-                "No verdict on the starter yet: turn the engine by hand, or prove the starter off the engine, before it is called faulty.";
-            case BATTERY_NOT_PROVEN -> "The battery is not proven either: %s";
-            default -> charging(reason);
-        };
-    }
-
-    private static String charging(ProcedureReason reason) {
-        return switch (reason) {
-            case IDLE_VOLTAGE -> "Voltage at idle, loads off";
-            case BASE_FOR_CHARGING -> "Every charging figure is held against it.";
-            case BUILT_UP -> "Wait until it has built up. It must not climb much when the engine turns faster.";
-            case REGULATED_VOLTAGE -> "Regulated voltage at the posts";
-            case MUST_RISE -> "Must rise above the base voltage by 0.5 to 2 V and settle.";
-            case LOADED_VOLTAGE -> "Loaded voltage at the posts";
-            case MUST_HOLD -> "All loads on: it must hold.";
-            case OWN_VOLTAGE -> "Alternator's own voltage, loaded";
-            case WHAT_IT_MAKES -> "B+ to its case: what it makes before the wiring takes its share.";
-            case SUPPLY_LOADED -> "Whole supply side, loaded";
-            case OUTPUT_TO_POST -> "From B+ to the + post.";
-            case RETURN_LOADED -> "Whole return side, loaded";
-            case POST_TO_CASE -> "From the − post to the case.";
-            case RETEST_SAME_LEADS -> "Retest with the same leads";
-            case SHOWS_REPAIR_HOLDS -> "Read before the repair: %s. It shows whether the repair holds.";
-            case TAKEN_OF -> "%s of %s readings taken. They are compared with a healthy vehicle, not judged.";
-            case SEE_FITTED -> "See what was fitted at work";
-            case VOLTS_ARE_BACK -> "The volts are back. Belt, lamp and ripple show what volts alone do not.";
-            case DOES_IT_CHARGE -> "Does it charge as it should?";
-            case TAKEN_AGAIN -> "The readings were taken again. The complaint's own test closes the case.";
-            case POINT_BY_POINT -> "Take it point by point";
-            case NOTHING_MORE_AT_HAND ->
-                "No reading at hand would tell more. Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. The alternator is not called bad on what the meter alone can show.";
-            case STILL_PREPARING ->
-                "Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. The circuit is still being prepared, so no part is called bad yet.";
-            default -> throw new IllegalArgumentException("There are no words for (%s).".formatted(reason));
+            default -> ClosingWords.of(reason);
         };
     }
 }

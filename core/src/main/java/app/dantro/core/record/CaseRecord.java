@@ -128,8 +128,12 @@ public record CaseRecord(
 
     /** What is asked about a reading as it is entered into this case, if anything. */
     public Optional<Slip> asked(Reading reading) {
-        SlipRules.Vehicle vehicle =
-                new SlipRules.Vehicle(circuit, loop, celsius, statements.turns(), statements.figure(Topic.RATED_AMPS));
+        SlipRules.Vehicle vehicle = new SlipRules.Vehicle(
+                circuit,
+                loop,
+                celsius,
+                statements.turns() || statements.starts().isPresent(),
+                statements.figure(Topic.RATED_AMPS));
         return SlipRules.atEntry(vehicle, counted(), onItsWay(reading));
     }
 
@@ -229,9 +233,12 @@ public record CaseRecord(
                 .filter(end -> repairs.stream().allMatch(r -> r.doneAtMillis() <= end.saidAtMillis()));
     }
 
-    /** The last complaint test after the last repair. */
+    /** The last complaint test after the last repair; a passed one counts only after something was read or seen. */
     public Optional<ComplaintTest> lastTest() {
         long since = repaired().lastAtMillis();
-        return tests.stream().filter(t -> t.doneAtMillis() > since).reduce(Newest::of);
+        return tests.stream()
+                .filter(t -> t.doneAtMillis() > since)
+                .filter(t -> !t.passed() || repaired().shownUntil(t.doneAtMillis()))
+                .reduce(Newest::of);
     }
 }

@@ -34,7 +34,7 @@ public record RecordedReading(Reading reading, Optional<Slip> slip, Optional<Sli
 
     private static ReadingState stateAfter(Slip.Answer answer) {
         return switch (answer) {
-            case AS_READ, MEANT, CALLED -> ReadingState.COUNTS;
+            case AS_READ, MEANT, CALLED, HELD -> ReadingState.COUNTS;
             case NOT_CALLED -> ReadingState.CONTROL;
             case REPEAT -> ReadingState.TO_REPEAT;
         };
@@ -52,7 +52,7 @@ public record RecordedReading(Reading reading, Optional<Slip> slip, Optional<Sli
                         .findFirst()
                         .map(reading::meaning)
                         .orElse(reading);
-            case CALLED -> reading.whileCalled();
+            case CALLED, HELD -> reading.whileCalled();
             case AS_READ, NOT_CALLED, REPEAT -> reading;
         };
     }

@@ -7,13 +7,17 @@ import app.dantro.core.circuit.Stretch;
 import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** What the repairs of a case changed: which readings they outdated, and a part before and after. */
 public final class Repaired {
     private static final Comparator<Reading> IN_TIME =
             Comparator.comparingLong(Reading::takenAtMillis).thenComparing(Reading::id);
+
+    private static final Set<Topic.Group> SEEN = EnumSet.of(Topic.Group.LOOK, Topic.Group.PROOF, Topic.Group.FIGURE);
 
     private final CaseRecord record;
 
@@ -24,6 +28,20 @@ public final class Repaired {
     /** When the last repair was made; long ago if none was. */
     long lastAtMillis() {
         return record.lastRepair().map(Repair::doneAtMillis).orElse(Long.MIN_VALUE);
+    }
+
+    /** True if something was read or seen since the last repair, until a moment: without it a passed test shows nothing. */
+    public boolean shownUntil(long millis) {
+        long since = lastAtMillis();
+        boolean read = record.readings().stream()
+                .filter(r -> !r.struck())
+                .mapToLong(r -> r.reading().takenAtMillis())
+                .anyMatch(at -> at > since && at <= millis);
+        return read
+                || record.statements().history().stream()
+                        .filter(s -> SEEN.contains(s.topic().group()))
+                        .mapToLong(Statement::saidAtMillis)
+                        .anyMatch(at -> at > since && at <= millis);
     }
 
     Optional<Reading> acrossBefore(PartId part) {

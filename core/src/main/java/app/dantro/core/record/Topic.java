@@ -62,6 +62,7 @@ public enum Topic {
 
     CRANKS(Group.PROOF, Answer.NORMALLY, Answer.SLOWLY),
     ENGINE_TURNS(Group.PROOF, Answer.FREELY, Answer.HARD),
+    STARTER_BENCH(Group.PROOF, Answer.PASSES, Answer.FAILS),
     BELT_DRIVES(Group.PROOF, Answer.YES, Answer.NO),
     PLUG_FED(Group.PROOF, Answer.YES, Answer.NO),
     FIELD_ANSWERS(Group.PROOF, Answer.YES, Answer.NO),

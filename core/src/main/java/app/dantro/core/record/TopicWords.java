@@ -60,6 +60,7 @@ final class TopicWords {
         return switch (topic) {
             case CRANKS -> "How the engine turned while you read";
             case ENGINE_TURNS -> "The engine, turned by hand";
+            case STARTER_BENCH -> "The starter off the engine, on a charged battery";
             case BELT_DRIVES -> "Belt, pulley and shaft with the engine";
             case PLUG_FED -> "What its plug needs (maker's figures)";
             case FIELD_ANSWERS -> "Field commanded as the maker allows";

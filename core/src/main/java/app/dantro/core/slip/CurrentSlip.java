@@ -25,10 +25,13 @@ final class CurrentSlip {
         if (!small || reading.called() || LOADS_ON.contains(reading.condition()) || flowed(entry)) {
             return Optional.empty();
         }
-        Choice control = Choice.of(Answer.NOT_CALLED, SlipReason.NOTHING_TURNED.with());
         List<Choice> choices = reading.condition().starterCalled()
-                ? List.of(Choice.of(Answer.CALLED, SlipReason.STARTER_TURNED.with()), control, Entry.repeat())
-                : List.of(control, Entry.repeat());
+                ? List.of(
+                        Choice.of(Answer.CALLED, SlipReason.STARTER_TURNED.with()),
+                        Choice.of(Answer.HELD, SlipReason.KEY_HELD.with()),
+                        Choice.of(Answer.NOT_CALLED, SlipReason.KEY_NOT_HELD.with()),
+                        Entry.repeat())
+                : List.of(Choice.of(Answer.NOT_CALLED, SlipReason.NOTHING_TURNED.with()), Entry.repeat());
         return Optional.of(
                 Slip.asking(Kind.NO_CURRENT, List.of(SlipReason.NO_CURRENT_KNOWN.with(entry.shown())), choices));
     }
@@ -38,8 +41,7 @@ final class CurrentSlip {
         boolean byPosts = reading.condition() == Condition.CRANKING
                 && reading.amps().isEmpty()
                 && LoadProof.in(entry.loop(), entry.counted());
-        boolean turns =
-                reading.condition() == Condition.CRANKING && entry.vehicle().turns();
-        return reading.flowingAmps().isPresent() || byPosts || turns;
+        boolean said = reading.condition().starterCalled() && entry.vehicle().starterKnown();
+        return reading.flowingAmps().isPresent() || byPosts || said;
     }
 }

@@ -54,7 +54,9 @@ public record Slip(Kind kind, String sentence, List<Choice> choices) {
         MEANT,
         /** The starter was turning. */
         CALLED,
-        /** Nothing was turning: it stays as a check of meter and leads. */
+        /** The key was held and nothing turned: an open way would carry the battery's volts here. */
+        HELD,
+        /** Nobody called for the starter, or nothing ran: it stays as a check of meter and leads. */
         NOT_CALLED,
         /** It will be measured again; this one does not count. */
         REPEAT

@@ -34,6 +34,8 @@ enum SlipReason implements Reason.Kind {
     NOT_SURE,
     STARTER_TURNED,
     NOTHING_TURNED,
+    KEY_HELD,
+    KEY_NOT_HELD,
     WITH_THE_CLAMP,
     LOADS_ARE_ON,
     IT_RAN,

@@ -23,10 +23,11 @@ public final class SlipRules {
      * What a reading is entered on.
      *
      * @param celsius temperature of the conductors in °C
-     * @param turns whether the starter is known to turn the engine, by what the customer says
+     * @param starterKnown whether the customer said what happens when the starter is called for
      * @param plateAmps the alternator's rating, if its plate was entered
      */
-    public record Vehicle(Circuit circuit, SeriesLoop loop, double celsius, boolean turns, OptionalDouble plateAmps) {}
+    public record Vehicle(
+            Circuit circuit, SeriesLoop loop, double celsius, boolean starterKnown, OptionalDouble plateAmps) {}
 
     /** One kind of slip. */
     interface SlipRule {

@@ -45,6 +45,8 @@ final class SlipWords {
             case AS_SHOWN -> "Leads as shown: %s";
             case NOT_SURE -> "Not sure: measure again";
             case STARTER_TURNED -> "The starter turned";
+            case KEY_HELD -> "Key held, nothing turned";
+            case KEY_NOT_HELD -> "Key not held: keep it as a check of the meter";
             case NOTHING_TURNED -> "Nothing turned: keep it as a check of the meter";
             case WITH_THE_CLAMP -> "Loads checked: I read it again with the clamp";
             case LOADS_ARE_ON -> "Loads are on, leads on bright metal: keep it";

@@ -41,10 +41,7 @@ public final class CaseInference {
                 observations(r, evidence).forEach(o -> all.add(o.in(moment).confirmedAs(evidence.confirmed(r.id()))));
             }
         }
-        figure(evidence, Topic.CRANK_SPEED, new Observable.Speed(Condition.CRANKING), 1)
-                .ifPresent(all::add);
-        figure(evidence, Topic.STANDING_CURRENT, new Observable.Amps(Condition.REST), 1e-3)
-                .ifPresent(all::add);
+        speed(evidence).ifPresent(all::add);
         boolean ran = evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running);
         return new Evidence(
                 all,
@@ -91,16 +88,16 @@ public final class CaseInference {
                         && evidence.circuit().batteries().stream().noneMatch(b -> b.id().equals(repair.part())));
     }
 
-    /** A number stated since the last repair, in the observable's unit. */
-    private static Optional<Observation> figure(CaseRecord evidence, Topic topic, Observable what, double unit) {
+    /** The cranking speed that was stated since the last repair, in 1/min. */
+    private static Optional<Observation> speed(CaseRecord evidence) {
         Statements said = evidence.statedSinceRepair();
-        OptionalDouble value = said.figure(topic);
+        OptionalDouble value = said.figure(Topic.CRANK_SPEED);
+        Observable what = new Observable.Speed(Condition.CRANKING);
         return value.isEmpty()
                 ? Optional.empty()
-                : said.about(topic).map(s -> {
-                    double stated = value.getAsDouble() * unit;
-                    return new Observation(s.id(), what, stated, Display.resolution(what, stated));
-                });
+                : said.about(Topic.CRANK_SPEED)
+                        .map(s -> new Observation(
+                                s.id(), what, value.getAsDouble(), Display.resolution(what, value.getAsDouble())));
     }
 
     static Observable volts(Reading reading) {

@@ -12,13 +12,21 @@ import app.dantro.core.record.Statements;
 import app.dantro.core.starting.StartingReason;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What a judged case says first: what is faulty, what is likeliest, or that nothing shows. */
 final class Headline {
+    private static final Set<StandingRule> BY_MEASURE = EnumSet.of(
+            StandingRule.RIPPLE_SPEAKS,
+            StandingRule.OVERCHARGES,
+            StandingRule.SLOW_ON_GOOD_VOLTS,
+            StandingRule.DRAIN_MEASURED);
+
     private final Findings rules;
     private final Judgement judgement;
 
@@ -70,9 +78,12 @@ final class Headline {
     /** A part that what was measured beside the volts speaks against. */
     private static List<Reason> measured(List<PartFinding> parts) {
         return parts.stream()
-                .filter(p -> p.standing() == Standing.SUSPECT && p.by() == StandingRule.RIPPLE_SPEAKS)
-                .flatMap(p -> Stream.concat(
-                        Stream.of(StartingReason.SUSPECT.with(Quantity.named(p.name()))), p.because().stream()))
+                .filter(p -> BY_MEASURE.contains(p.by()) && !p.because().isEmpty())
+                .flatMap(p -> p.standing() == Standing.SUSPECT
+                        ? Stream.of(
+                                StartingReason.SUSPECT.with(Quantity.named(p.name())),
+                                p.because().get(0))
+                        : Stream.of(p.because().get(0)))
                 .toList();
     }
 

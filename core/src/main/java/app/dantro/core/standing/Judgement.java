@@ -232,7 +232,7 @@ public final class Judgement {
     }
 
     /** What was looked at for a device and is not as it must be. */
-    Optional<Look> refuted(PartId part, Statements said) {
+    public Optional<Look> refuted(PartId part, Statements said) {
         return proof.looks(part).stream().filter(l -> l.refuted(said)).findFirst();
     }
 }

@@ -31,6 +31,16 @@ final class Marks {
     /** A starter whose current nobody measured (docs/decisions/0018). */
     static final double RAISED_WITHOUT_CURRENT = 1000;
 
+    /** With this left for it a good starter turns as it should, in V a block (docs/everyday.md, here it must dare). */
+    static final double ENOUGH_FOR_MOTOR_VOLTS = 9.3;
+
+    /** Under this a 12 V block at rest lacks a cell or is empty; above the other the leads are at a battery's posts (docs/physics.md, battery). */
+    static final double LACKS_A_CELL_VOLTS = 11.8;
+
+    static final double ACROSS_A_BATTERY_VOLTS = 5;
+
+    static final double SHOWN_VOLTS = 0.1;
+
     static final double LEAST_PROBABILITY = 1e-9;
 
     static final double LIKELIER_THAN_NOT = 0.5;

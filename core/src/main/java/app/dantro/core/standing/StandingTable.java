@@ -29,6 +29,7 @@ final class StandingTable {
     private final ChargingCertificates certificates;
     private final CertifiedByAll byAll;
     private final boolean diodesFail;
+    private final BesideVolts besideVolts;
 
     /** A rule's own finding of a part, with its suspicion worked in. */
     private record Weighed(PartFinding rule, PartFinding with, double probability) {}
@@ -37,7 +38,10 @@ final class StandingTable {
             Map.entry(StandingRule.LOOK_REFUTES, this::lookRefutes),
             Map.entry(StandingRule.DIODES_FAIL, this::diodes),
             Map.entry(StandingRule.CALLED_UNSEEN, this::calledUnseen),
-            Map.entry(StandingRule.RIPPLE_SPEAKS, this::ripple),
+            Map.entry(StandingRule.SLOW_ON_GOOD_VOLTS, p -> beside(p, b -> b.slowStarter(p.with))),
+            Map.entry(StandingRule.DRAIN_MEASURED, p -> beside(p, b -> b.drain(p.with))),
+            Map.entry(StandingRule.OVERCHARGES, p -> beside(p, b -> b.overcharging(p.with, p.probability))),
+            Map.entry(StandingRule.RIPPLE_SPEAKS, p -> beside(p, b -> b.ripplingAlternator(p.with))),
             Map.entry(StandingRule.CALLED_BY_BOTH, this::calledByBoth),
             Map.entry(StandingRule.CALLED, this::called),
             Map.entry(StandingRule.DROPS_STAND, this::dropsStand),
@@ -54,6 +58,7 @@ final class StandingTable {
         this.said = rules.evidence().statements();
         this.certificates = new ChargingCertificates(rules.evidence());
         this.byAll = new CertifiedByAll(judgement);
+        this.besideVolts = new BesideVolts(rules, judgement);
         this.diodesFail = Figures.diodesFail(rules.evidence());
     }
 
@@ -109,17 +114,9 @@ final class StandingTable {
                                 .missing(unseen));
     }
 
-    /** More ripple than any healthy machine gives suspects it; what its diodes are, their own test says. */
-    private Optional<PartFinding> ripple(Weighed part) {
-        Optional<String> shown = Figures.muchRipple(rules.evidence());
-        if (shown.isEmpty() || isCalled(part) || !judgement.isAlternator(part.rule.part())) {
-            return Optional.empty();
-        }
-        List<Reason> missing = new ArrayList<>(List.of(StandingReason.DIODE_TEST.with()));
-        missing.addAll(judgement.unseen(part.rule.part(), said));
-        return Optional.of(part.with
-                .as(Standing.SUSPECT, StandingReason.RIPPLE.with(Quantity.named(shown.get())))
-                .missing(missing));
+    /** What was heard and measured beside the volts speaks, unless the readings call the part anyway. */
+    private Optional<PartFinding> beside(Weighed part, Function<BesideVolts, Optional<PartFinding>> rule) {
+        return isCalled(part) ? Optional.empty() : rule.apply(besideVolts);
     }
 
     private Optional<PartFinding> calledUnseen(Weighed part) {

@@ -9,9 +9,6 @@ final class StandingWords {
             case NOTHING_SPEAKS -> "No reading speaks for or against it yet.";
             case LOOK_SAYS_OTHERWISE ->
                 "The readings speak against it, but: %s: %s. Put that right first, then read again.";
-            case RIPPLE -> "Ripple of %s under load is more than any healthy machine gives: a diode or a phase.";
-            case DIODE_TEST -> "the diode test, or the generator's phases";
-            case DIODES -> "Ripple over 0.5 V AC, and the diode test fails: its diodes.";
             case READINGS_ALONE -> "Readings alone do not prove it.";
             case SUSPECTED -> "A fault here is %s, by all readings together.";
             case HAS_ABOUT -> "It has about %s, and should have %s.";
@@ -32,6 +29,25 @@ final class StandingWords {
             case SECOND_ACROSS -> "a second reading across it";
             case SECOND_AGREEING -> "a second reading that agrees";
             case READINGS_AFTER -> "the readings after that";
+            default -> besideVolts(reason);
+        };
+    }
+
+    private static String besideVolts(StandingReason reason) {
+        return switch (reason) {
+            case SLOW_ON_GOOD_VOLTS -> "It turns slowly with %s left for the motor: the starter or the engine.";
+            case ENGINE_HARD ->
+                "The engine turns hard by hand: that alone makes a good starter draw much and turn slowly.";
+            case BENCH_PASSES -> "It passed off the engine, on a charged battery.";
+            case BENCH_FAILS -> "It failed off the engine, on a charged battery.";
+            case BENCH_TEST -> "the starter off the engine, on a charged battery";
+            case DRAWS_ASLEEP -> "%s are drawn asleep.";
+            case WHICH_BRANCH -> "the branch that draws, by the drop across each fuse";
+            case OVERCHARGES ->
+                "%s while charging is more than any regulator asks for at this temperature: the regulator, what it senses, or the ground it stands on.";
+            case RIPPLE -> "Ripple of %s under load is more than any healthy machine gives: a diode or a phase.";
+            case DIODE_TEST -> "the diode test, or the generator's phases";
+            case DIODES -> "Ripple over 0.5 V AC, and the diode test fails: its diodes.";
             default -> alternator(reason);
         };
     }

@@ -1,6 +1,8 @@
 package app.dantro.core.standing;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Posterior;
 import java.util.Map;
@@ -27,9 +29,16 @@ final class Suspects {
     /** True if the readings made a part of a probability a suspect. */
     boolean suspected(PartId part, double probability) {
         return !spared(part)
+                && (!isBattery(part) || batteryTried())
                 && probability >= Marks.SUSPECT
                 && raised(part, probability) >= least(part)
-                && (beyondHealthy() || dares.names(part));
+                && (beyondHealthy() && !turnsAsItShould(part) || dares.names(part));
+    }
+
+    /** Nobody complains of how it starts: then only what no healthy starter shows speaks against one. */
+    private boolean turnsAsItShould(PartId part) {
+        Complaint complaint = posterior.evidence().complaint();
+        return isStarter(part) && (complaint == Complaint.CHARGING || complaint == Complaint.NONE);
     }
 
     /** Without its current a starter that draws much and ways that lose much look alike: then it takes far more. */
@@ -38,6 +47,22 @@ final class Suspects {
                 .anyMatch(o -> o.what() instanceof Observable.Amps
                         && o.what().condition().starterCalled());
         return isStarter(part) && !measured ? Marks.RAISED_WITHOUT_CURRENT : Marks.RAISED;
+    }
+
+    private boolean isBattery(PartId part) {
+        return posterior.prepared().circuit().batteries().stream().anyMatch(b -> b.id().equals(part));
+    }
+
+    /** A battery shows itself when it gives, or by a base that lacks a cell; what runs through it while charging accuses none. */
+    private boolean batteryTried() {
+        return posterior.evidence().observations().stream()
+                .anyMatch(o -> o.what().condition().starterCalled()
+                        || o.what().condition().pile()
+                        || o.what().condition() == Condition.ENGINE_OFF_LOAD
+                        || o.what().condition() == Condition.REST
+                                && o.what().isVolts()
+                                && Math.abs(o.value()) < Marks.LACKS_A_CELL_VOLTS
+                                && Math.abs(o.value()) > Marks.ACROSS_A_BATTERY_VOLTS);
     }
 
     private boolean isStarter(PartId part) {

@@ -6,13 +6,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.ending.SafeToDrive;
+import app.dantro.core.finding.Standing;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -58,6 +61,55 @@ class EndingsTest extends SaidCases {
         Assessment slow = assess(GOOD_START, said(Topic.SYMPTOM, "SLOW"), NO_CLAMP, said(Topic.CRANKS, "SLOWLY"));
         assertThat(slow.next().kind()).isNotEqualTo(Step.Kind.CLOSE);
         assertThat(slow.next().ending().filter(e -> e.as() != Answer.HANDED_ON)).isEmpty();
+    }
+
+    @Test
+    void slowOnGoodVoltsIsStarterOrEngineAndAHandOnTheEngineTellsWhich() {
+        Statement[] slow = {said(Topic.SYMPTOM, "SLOW"), NO_CLAMP, said(Topic.CRANKS, "SLOWLY")};
+        Assessment heard = assess(GOOD_START, slow);
+        assertThat(heard.findings().standing(STARTER)).isEqualTo(Standing.SUSPECT);
+        assertThat(heard.findings().headline()).contains("slowly with 10.4 V left for the motor");
+        assertThat(heard.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.ENGINE_TURNS);
+
+        Assessment hard = assess(GOOD_START, with(slow, said(Topic.ENGINE_TURNS, "HARD")));
+        assertThat(hard.findings().standing(STARTER)).isEqualTo(Standing.NOT_PROVEN);
+        assertThat(hard.next().kind()).isEqualTo(Step.Kind.LOOK_ELSEWHERE);
+
+        Statement[] free = with(slow, said(Topic.ENGINE_TURNS, "FREELY"));
+        assertThat(assess(GOOD_START, free).next().toSee())
+                .extracting(Step.ToSee::topic)
+                .containsExactly(Topic.STARTER_BENCH);
+        Assessment failed = assess(GOOD_START, with(free, said(Topic.STARTER_BENCH, "FAILS")));
+        assertThat(failed.next().kind()).isEqualTo(Step.Kind.REPAIR);
+        assertThat(failed.next().part()).contains(STARTER);
+        assertThat(assess(GOOD_START, with(free, said(Topic.STARTER_BENCH, "PASSES")))
+                        .findings()
+                        .standing(STARTER))
+                .isEqualTo(Standing.CLEARED);
+    }
+
+    @Test
+    void slowOnTooFewVoltsSaysNothingOfTheStarter() {
+        List<Reading> weak = new ArrayList<>(GOOD_START);
+        weak.set(1, bump("post-plus", "post-minus", "9.7"));
+        assertThat(assess(weak, said(Topic.SYMPTOM, "SLOW"), NO_CLAMP, said(Topic.CRANKS, "SLOWLY"))
+                        .findings()
+                        .standing(STARTER))
+                .isEqualTo(Standing.NOT_PROVEN);
+    }
+
+    @Test
+    void aDrainIsFoundBranchByBranchAndThroughTheAlternatorWhereLiftingItStops() {
+        Statement[] flat = {said(Topic.CHARGING_SYMPTOM, "FLAT_MORNING"), said(Topic.STANDING_CURRENT, "310")};
+        Assessment drawn = charging(GOOD_CHARGE, flat);
+        assertThat(drawn.findings().headline()).contains("310 mA are drawn asleep");
+        assertThat(drawn.next().title()).isEqualTo("Find what draws");
+        assertThat(drawn.findings().doubts()).isEmpty();
+
+        Assessment lifted = charging(GOOD_CHARGE, with(flat, said(Topic.DRAIN_LIFTED, "STOPS")));
+        assertThat(lifted.findings().standing(PartId.of("alternator"))).isEqualTo(Standing.SUSPECT);
+        Assessment found = charging(GOOD_CHARGE, with(flat, said(Topic.DRAIN_FOUND, "YES")));
+        assertThat(found.next().kind()).isEqualTo(Step.Kind.REPAIR);
     }
 
     @Test
@@ -127,6 +179,10 @@ class EndingsTest extends SaidCases {
     void whatTheCustomerDeclinesEndsWithoutBeingVerified() {
         Statement declined = new Statement(new UUID(5, 6), Topic.LEFT, "DECLINED", "", Long.MAX_VALUE);
         assertThat(assess(dragging, declined).stage()).isEqualTo(Stage.DECLINED);
+    }
+
+    private static Statement[] with(Statement[] before, Statement more) {
+        return Stream.concat(Arrays.stream(before), Stream.of(more)).toArray(Statement[]::new);
     }
 
     private Assessment charging(List<Reading> readings, Statement... statements) {

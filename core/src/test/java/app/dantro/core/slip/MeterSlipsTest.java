@@ -55,7 +55,7 @@ class MeterSlipsTest extends VanSlips {
         assertThat(slip.kind()).isEqualTo(Kind.NO_CURRENT);
         assertThat(slip.choices())
                 .extracting(Slip.Choice::answer)
-                .containsExactly(Answer.CALLED, Answer.NOT_CALLED, Answer.REPEAT);
+                .containsExactly(Answer.CALLED, Answer.HELD, Answer.NOT_CALLED, Answer.REPEAT);
     }
 
     @Test

@@ -103,9 +103,13 @@ class EventController {
     @PutMapping("/complaint-tests/{testId}")
     ResponseEntity<CaseView> complaintTest(
             @PathVariable UUID caseId, @PathVariable UUID testId, @Valid @RequestBody NewComplaintTest body) {
-        return answer(
-                caseId,
-                events.record(body.toTest(testId, files.load(caseId).record().id())));
+        StoredCase file = files.load(caseId);
+        boolean known = file.tests().stream().anyMatch(t -> t.test().id().equals(testId));
+        if (body.passed() && !known && !file.evidence().repaired().shownUntil(body.doneAtMs())) {
+            throw ProblemException.conflict(
+                    "Nothing was read or seen since the last repair: take the retest first, then the complaint's own test counts.");
+        }
+        return answer(caseId, events.record(body.toTest(testId, file.record().id())));
     }
 
     @PutMapping("/statements/{statementId}")

@@ -47,7 +47,7 @@ enum Score {
             boolean inSet = named.size() <= MOST_IN_A_SET && named.stream().anyMatch(right::contains);
             return likely ? WRONG : inSet ? HONEST : GAVE_UP;
         }
-        if (flatOnly(result) || turnsHard(result)) {
+        if (flatOnly(result) || turnsHard(result) || beltSeen(result)) {
             return RIGHT;
         }
         return result.end() == Session.End.GOOD ? HEALTHY : GAVE_UP;
@@ -58,6 +58,15 @@ enum Score {
         boolean flat = result.vehicle().truth().faults().stream()
                 .anyMatch(f -> f.kind().equals("flat_battery"));
         return flat && result.charged();
+    }
+
+    /** A belt that slips was looked for in the alternator, and found by looking. */
+    private static boolean beltSeen(Session.Result result) {
+        boolean slips = result.vehicle().truth().faults().stream()
+                .anyMatch(f -> f.kind().equals("belt_slip"));
+        return slips
+                && result.alarmed().contains("alternator")
+                && result.headline().contains("it slips");
     }
 
     /** An engine that turns hard was looked for in the starter, and found by turning it. */

@@ -221,7 +221,9 @@ final class Technician {
         boolean turned = reading.condition().starterCalled() && moment.rpm() > 0;
         List<Slip.Answer> offered =
                 slip.choices().stream().map(Slip.Choice::answer).toList();
-        Slip.Answer wanted = turned ? Slip.Answer.CALLED : Slip.Answer.NOT_CALLED;
+        Slip.Answer wanted = turned
+                ? Slip.Answer.CALLED
+                : reading.condition().starterCalled() ? Slip.Answer.HELD : Slip.Answer.NOT_CALLED;
         return offered.contains(wanted) ? wanted : Slip.Answer.AS_READ;
     }
 }

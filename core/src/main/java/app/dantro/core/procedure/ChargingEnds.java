@@ -1,0 +1,104 @@
+package app.dantro.core.procedure;
+
+import app.dantro.core.circuit.Loop;
+import app.dantro.core.ending.Endings;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.finding.StandingRule;
+import app.dantro.core.procedure.Step.Kind;
+import app.dantro.core.procedure.Step.ToSee;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The same for a charging job: the few readings that show a good side, what draws asleep, and the end. */
+final class ChargingEnds {
+    private ChargingEnds() {}
+
+    /** The same for the charging side, and what a check reads of the starting side after it. */
+    static Optional<Step> survey(Work work, ChargingLooks looks) {
+        if (!EndingSteps.quiet(work) || SafetyFirst.overcharging(work.record())) {
+            return Optional.empty();
+        }
+        Optional<Step> own =
+                looks.needed().or(() -> looks.onceMore(work.record())).map(look -> look.step(work.findings()));
+        return own.or(() -> Endings.of(work.findings()).bothAsked()
+                        ? EndingSteps.start(work).map(Placed::step)
+                        : Optional.empty())
+                .or(() -> looks.open().stream().findFirst().map(look -> look.step(work.findings())));
+    }
+
+    /** The same survey and end where one reading is doubted still. */
+    static Optional<Step> besides(Work work, ChargingLooks looks) {
+        Endings endings = Endings.of(work.findings());
+        boolean asked = endings.bothAsked();
+        if (endings.shownGoodBesides(Loop.CHARGING)) {
+            return Optional.of(
+                    asked && work.said().about(Topic.CRANKS).isEmpty()
+                            ? EndingSteps.howItTurned()
+                            : Step.close(endings.good(Loop.CHARGING)));
+        }
+        boolean quiet = work.findings().parts().stream().noneMatch(PartFinding::alarmed);
+        return quiet && asked && looks.needed().isEmpty()
+                ? EndingSteps.start(work).map(Placed::step)
+                : Optional.empty();
+    }
+
+    /** More is drawn asleep than may be: B+ lifted tells alternator from consumers, the fuses tell the branch. */
+    static Optional<Step> drain(Work work) {
+        return work.findings().parts().stream()
+                .filter(p -> p.by() == StandingRule.DRAIN_MEASURED && p.standing() == Standing.SUSPECT)
+                .filter(p -> work.said().about(Topic.DRAIN_FOUND).isEmpty())
+                .findFirst()
+                .map(p -> Step.of(
+                                Kind.PROVE,
+                                ProcedureReason.FIND_THE_DRAIN.with(),
+                                Stream.concat(p.because().stream(), Stream.of(ProcedureReason.FUSES_STAY_IN.with()))
+                                        .toList(),
+                                Cautions.charging())
+                        .on(p.part())
+                        .seeing(List.of(
+                                stated(work, Topic.DRAIN_LIFTED),
+                                stated(work, Topic.DRAIN_BRANCH),
+                                stated(work, Topic.DRAIN_FOUND))));
+    }
+
+    private static ToSee stated(Work work, Topic topic) {
+        return new ToSee(topic, work.said().about(topic).map(Statement::value), topic.title());
+    }
+
+    /** Charging was shown good; a battery that is flat in the morning is asked what it gives while the vehicle sleeps. */
+    static Optional<Step> end(Work work) {
+        Endings endings = Endings.of(work.findings());
+        boolean slow = endings.bothAsked() && work.said().says(Topic.CRANKS, Answer.SLOWLY);
+        if (work.judgement().isEmpty() || slow || !endings.shownGood(Loop.CHARGING)) {
+            return Optional.empty();
+        }
+        boolean asleep = work.said().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)
+                && work.said().about(Topic.STANDING_CURRENT).isEmpty();
+        if (asleep) {
+            return Optional.of(Step.of(
+                            Kind.PROVE,
+                            ProcedureReason.SLEEPS_WELL.with(),
+                            List.of(ProcedureReason.WHILE_IT_SLEEPS.with()),
+                            Cautions.charging())
+                    .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT))));
+        }
+        if (endings.bothAsked() && work.said().about(Topic.CRANKS).isEmpty()) {
+            return Optional.of(EndingSteps.howItTurned());
+        }
+        Optional<Step> charge = EndingSteps.chargedFirst(work, endings);
+        if (charge.isPresent()) {
+            return charge;
+        }
+        List<ToSee> left = new ArrayList<>();
+        if (work.said().about(Topic.RIPPLE_LOADED).isEmpty()) {
+            left.add(ToSee.open(Topic.RIPPLE_LOADED));
+        }
+        return Optional.of(Step.close(endings.good(Loop.CHARGING)).seeing(left));
+    }
+}

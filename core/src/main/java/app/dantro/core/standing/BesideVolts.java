@@ -1,0 +1,123 @@
+package app.dantro.core.standing;
+
+import app.dantro.core.circuit.Load;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.fact.BothSides;
+import app.dantro.core.figure.FigureVerdict;
+import app.dantro.core.figure.Figures;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is heard and measured beside the volts and speaks against a device by itself: a starter that turns slowly on good
+ * volts, an alternator with more ripple than any healthy one gives.
+ */
+final class BesideVolts {
+    private final Findings rules;
+    private final Judgement judgement;
+    private final Statements said;
+
+    BesideVolts(Findings rules, Judgement judgement) {
+        this.rules = rules;
+        this.judgement = judgement;
+        this.said = rules.evidence().statements();
+    }
+
+    /** Both sides are good, the motor gets its volts and turns slowly: starter or engine, and a hand on the engine tells which. */
+    Optional<PartFinding> slowStarter(PartFinding part) {
+        boolean speaks = part.part().equals(rules.loop().starter().id())
+                && said.says(Topic.CRANKS, Answer.SLOWLY)
+                && rules.evidence().lastRepair().isEmpty();
+        if (!speaks) {
+            return Optional.empty();
+        }
+        return BothSides.good(rules.facts())
+                .filter(sides -> sides.motorVolts()
+                        >= Marks.ENOUGH_FOR_MOTOR_VOLTS * rules.loop().blocks())
+                .map(sides -> slow(part, sides));
+    }
+
+    private PartFinding slow(PartFinding part, BothSides sides) {
+        Reason heard = StandingReason.SLOW_ON_GOOD_VOLTS.with(Quantity.volts(sides.motorVolts(), Marks.SHOWN_VOLTS));
+        if (said.says(Topic.ENGINE_TURNS, Answer.HARD)) {
+            return part.as(Standing.NOT_PROVEN, StandingReason.ENGINE_HARD.with())
+                    .missing(StandingReason.READINGS_AFTER.with());
+        }
+        if (said.says(Topic.STARTER_BENCH, Answer.PASSES)) {
+            return part.as(Standing.CLEARED, StandingReason.BENCH_PASSES.with());
+        }
+        if (said.says(Topic.STARTER_BENCH, Answer.FAILS)) {
+            return part.as(Standing.FAULTY, heard, StandingReason.BENCH_FAILS.with())
+                    .missing(List.of());
+        }
+        List<Reason> missing = new ArrayList<>(judgement.unseen(part.part(), said));
+        missing.add(StandingReason.BENCH_TEST.with());
+        return part.as(Standing.SUSPECT, heard).missing(missing);
+    }
+
+    /** What is drawn asleep goes through the consumers, or back through the alternator's diodes; lifting B+ tells which. */
+    Optional<PartFinding> drain(PartFinding part) {
+        boolean consumer = rules.evidence()
+                .circuit()
+                .device(part.part())
+                .filter(Load.class::isInstance)
+                .isPresent();
+        boolean stops = said.says(Topic.DRAIN_LIFTED, Answer.STOPS);
+        if (!(consumer && !stops || judgement.isAlternator(part.part()) && stops)) {
+            return Optional.empty();
+        }
+        return Figures.drain(rules.evidence()).map(verdict -> drain(part, verdict));
+    }
+
+    private PartFinding drain(PartFinding part, FigureVerdict verdict) {
+        Reason draws = StandingReason.DRAWS_ASLEEP.with(Quantity.named(verdict.shown()));
+        List<Reason> because = new ArrayList<>(List.of(draws));
+        because.addAll(verdict.because());
+        if (said.says(Topic.DRAIN_FOUND, Answer.YES)) {
+            return part.as(Standing.FAULTY, because).missing(List.of());
+        }
+        return part.as(Standing.SUSPECT, because).missing(StandingReason.WHICH_BRANCH.with());
+    }
+
+    /** More volts than any regulator asks for: what regulates, what it senses, or the ground it stands on. */
+    Optional<PartFinding> overcharging(PartFinding part, double probability) {
+        CaseRecord record = rules.evidence();
+        double most = Dares.overcharge(record.celsius()) * record.circuit().blocks();
+        if (!judgement.isAlternator(part.part()) || probability < Marks.EXONERATED) {
+            return Optional.empty();
+        }
+        return record.counted()
+                .across(record.circuit().plusPost(), record.circuit().minusPost())
+                .where(r -> r.condition().running())
+                .newest()
+                .filter(r -> Math.abs(r.volts()) >= most)
+                .map(r -> part.as(
+                                Standing.SUSPECT,
+                                StandingReason.OVERCHARGES.with(
+                                        Quantity.volts(Math.abs(r.volts()), r.resolutionVolts())))
+                        .missing(judgement.unseen(part.part(), said)));
+    }
+
+    /** More ripple than any healthy machine gives suspects it; what its diodes are, their own test says. */
+    Optional<PartFinding> ripplingAlternator(PartFinding part) {
+        PartId id = part.part();
+        Optional<String> shown = Figures.muchRipple(rules.evidence());
+        if (shown.isEmpty() || !judgement.isAlternator(id)) {
+            return Optional.empty();
+        }
+        List<Reason> missing = new ArrayList<>(List.of(StandingReason.DIODE_TEST.with()));
+        missing.addAll(judgement.unseen(id, said));
+        return Optional.of(part.as(Standing.SUSPECT, StandingReason.RIPPLE.with(Quantity.named(shown.get())))
+                .missing(missing));
+    }
+}
