@@ -51,6 +51,8 @@ export class CaseState {
 	#view = $state.raw<CaseView | null>(null);
 	#draft = $state.raw<Draft>(EMPTY);
 	#chosen = $state.raw<Probe | null>(null);
+	/** True once leads or condition were set by hand: they stay so until the plan is followed again. */
+	#own = false;
 	#message = $state('');
 	#outbox: Outbox;
 	#copies: Copies;
@@ -252,6 +254,7 @@ export class CaseState {
 	}
 
 	async setCondition(condition: Condition): Promise<void> {
+		this.#own = true;
 		this.#edit({ condition, ...this.#standing });
 		await this.#expect();
 	}
@@ -263,6 +266,7 @@ export class CaseState {
 	/** Puts one lead on any point of the circuit. */
 	async put(lead: 'red' | 'black', point: string): Promise<void> {
 		this.#message = '';
+		this.#own = true;
 		this.#edit({
 			...this.#standing,
 			condition: this.condition,
@@ -274,6 +278,7 @@ export class CaseState {
 	/** Places the leads one after the other: red first, then black. */
 	async place(point: string): Promise<void> {
 		this.#message = '';
+		this.#own = true;
 		const { red, black } = this.#draft;
 		if (!red || black) {
 			this.#edit({ red: point, black: undefined });
@@ -287,6 +292,7 @@ export class CaseState {
 	/** Takes over a reading that the program offers. */
 	choose(probe: Probe): void {
 		this.#message = '';
+		this.#own = false;
 		this.#edit({ red: probe.red.id, black: probe.black.id, condition: probe.condition });
 		this.#chosen = probe;
 	}
@@ -305,6 +311,15 @@ export class CaseState {
 		await this.#expect();
 	}
 
+	/** The last reading's points and condition once more. */
+	async repeat(): Promise<void> {
+		const last = this.#view?.readings
+			.filter((r) => r.state !== 'STRUCK')
+			.toSorted((a, b) => a.takenAtMs - b.takenAtMs)
+			.at(-1);
+		if (last) await this.readAgain(last.id);
+	}
+
 	async swap(): Promise<void> {
 		const leads = this.#leads;
 		if (!leads) return;
@@ -316,6 +331,7 @@ export class CaseState {
 	followPlan(): void {
 		this.#message = '';
 		this.#chosen = null;
+		this.#own = false;
 		this.#edit({ red: undefined, black: undefined, condition: undefined });
 	}
 
@@ -381,7 +397,8 @@ export class CaseState {
 		}
 		const peak = this.statistic === 'MINIMUM' || this.statistic === 'INRUSH';
 		this.#record(leads.red, leads.black, leads.condition, this.statistic, peak ? undefined : amps);
-		this.#clear(this.amps, leads.condition);
+		const kept = this.#own && this.#chosen ? { ...leads, statistic: this.#draft.statistic } : undefined;
+		this.#clear(this.amps, leads.condition, kept);
 	}
 
 	#record(
@@ -542,10 +559,13 @@ export class CaseState {
 		return this.#view?.points.find((p) => p.id === id);
 	}
 
-	/** A fresh entry; the current stays with the next reading of the same crank. */
-	#clear(amps: string, ampsIn?: Condition): void {
-		this.#draft = { ...EMPTY, amps, ampsIn, meter: this.#draft.meter, ammeter: this.#draft.ammeter };
-		this.#chosen = null;
+	/** A fresh entry; the current stays with the next reading of the same crank, leads of one's own choice where they are. */
+	#clear(amps: string, ampsIn?: Condition, kept?: Partial<Draft>): void {
+		this.#draft = { ...EMPTY, amps, ampsIn, meter: this.#draft.meter, ammeter: this.#draft.ammeter, ...kept };
+		if (!kept) {
+			this.#chosen = null;
+			this.#own = false;
+		}
 		this.storage.setItem(this.#draftKey, JSON.stringify(this.#draft));
 	}
 

@@ -19,10 +19,16 @@ describe('shortcut', () => {
 		expect(shortcut(press('0'), '27 mV', false)).toEqual({ do: 'type', text: '270 mV' });
 	});
 
-	it('answers an open question by number and types nothing meanwhile', () => {
-		expect(shortcut(press('2'), '', true)).toEqual({ do: 'answer', index: 1 });
-		expect(shortcut(press('Enter'), '', true)).toBeNull();
-		expect(shortcut(press('.'), '', true)).toBeNull();
+	it('answers an open question by letter and keeps digits for the next reading', () => {
+		expect(shortcut(press('b'), '', true)).toEqual({ do: 'answer', index: 1 });
+		expect(shortcut(press('1'), '', true)).toEqual({ do: 'type', text: '1' });
+		expect(shortcut(press('Enter'), '12.4', true)).toBeNull();
+		expect(shortcut(press('s'), '', true)).toBeNull();
+		expect(shortcut(press('p'), '', true)).toEqual({ do: 'proof' });
+	});
+
+	it('repeats the last reading by R', () => {
+		expect(shortcut(press('r'), '', false)).toEqual({ do: 'repeat' });
 	});
 
 	it('leaves the browser its own keys', () => {

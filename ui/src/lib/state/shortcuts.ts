@@ -11,6 +11,7 @@ export type Shortcut =
 				| 'condition'
 				| 'amps'
 				| 'undo'
+				| 'repeat'
 				| 'plan'
 				| 'loop'
 				| 'proof'
@@ -44,18 +45,22 @@ const LETTERS: Record<string, Shortcut> = {
 	'?': { do: 'help' }
 };
 
+/** What answers an open question: letters, so that the digits of the next reading never do. */
+export const ANSWERS: readonly string[] = ['a', 'b', 'c', 'd', 'e'];
+
 /** The shortcut for a press, given the text typed so far and whether a question is open; null if there is none. */
 export function shortcut(press: Press, text: string, asked: boolean): Shortcut | null {
 	if (press.ctrlKey || press.metaKey || press.altKey) return null;
 	const key = press.key;
-	if (asked) {
-		return /^[1-9]$/.test(key) ? { do: 'answer', index: Number(key) - 1 } : lettersOf(key, ['p', 'b', '?']);
-	}
+	const answer = ANSWERS.indexOf(key.toLowerCase());
+	if (asked && answer >= 0) return { do: 'answer', index: answer };
 	if (/^[\d.,\-−]$/.test(key)) return { do: 'type', text: insert(text, key) };
 	if (text !== '' && /^[mv ]$/i.test(key)) return { do: 'type', text: text + key };
 	if (key === 'Backspace') return text === '' ? null : { do: 'type', text: text.slice(0, -1) };
 	if (key === 'Escape') return { do: 'clear' };
+	if (asked) return lettersOf(key, ['p', '?']);
 	if (key === 'Enter') return { do: 'save' };
+	if (key.toLowerCase() === 'r') return { do: 'repeat' };
 	return lettersOf(key, Object.keys(LETTERS));
 }
 

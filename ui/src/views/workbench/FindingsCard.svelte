@@ -54,7 +54,7 @@
 	{#each judged ? [] : view.contradictions as contradiction (contradiction)}
 		<p class="contradiction"><b>Does not add up.</b> {contradiction}</p>
 	{/each}
-	{#if judged}
+	{#if !view.judgement.preparing && counting > 0}
 		<Suspects judgement={view.judgement} />
 	{/if}
 	<ul>

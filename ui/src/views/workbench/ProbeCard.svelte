@@ -29,6 +29,9 @@
 		<p class="kicker">
 			{bench.ownChoice ? 'Your own choice' : 'Next'} · {probe.instruction}
 		</p>
+		{#if bench.ownChoice && bench.view}
+			<p class="plan">The plan waits: <b>{bench.view.next.title}</b></p>
+		{/if}
 		{#if bench.halfPlaced}<p class="message" role="status">
 				Red is on the {bench.halfPlaced}. Now tap where black goes.
 			</p>{/if}
@@ -101,6 +104,10 @@
 	.probe {
 		display: grid;
 		gap: 8px;
+	}
+	.plan {
+		font-size: 15px;
+		color: var(--soft);
 	}
 	.kicker {
 		font-size: 14px;

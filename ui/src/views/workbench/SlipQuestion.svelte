@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { ReadingRow } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
+	import { ANSWERS } from '../../lib/state/shortcuts';
 	import Key from '../../lib/components/Key.svelte';
 
 	type Props = { bench: CaseState; reading: ReadingRow };
@@ -19,12 +20,15 @@
 	</p>
 	<div class="choices">
 		{#each reading.slip?.choices ?? [] as choice, i (choice.answer)}
-			<Key primary={i === 0} onclick={() => bench.answer(reading.id, choice.answer)}>
-				<kbd>{i + 1}</kbd>
+			<Key onclick={() => bench.answer(reading.id, choice.answer)}>
+				<kbd>{ANSWERS[i]?.toUpperCase()}</kbd>
 				{choice.label}
 			</Key>
 		{/each}
 	</div>
+	{#if bench.draft.text}
+		<p role="status">Kept for the next reading: <b>{bench.draft.text}</b></p>
+	{/if}
 	{#if bench.message}<p role="alert">{bench.message}</p>{/if}
 </div>
 

@@ -40,7 +40,8 @@
 		['T', 'order or time a crank, or end it'],
 		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
-		['1 2 3', 'answer a question'],
+		['R', 'read the same again'],
+		['A B C', 'answer a question; digits are kept for the next reading'],
 		['O, I, G, P, K, B', 'Look, Limits, Charging side, Proof, Circuit, Bay']
 	];
 	const LOOPS: [Profile['loop'], string][] = [
@@ -103,6 +104,8 @@
 				return document.getElementById('amps')?.focus();
 			case 'undo':
 				return bench.undo();
+			case 'repeat':
+				return void bench.repeat();
 			case 'loop':
 				return bench.showLoop(profile?.loop === 'STARTING' ? 'CHARGING' : 'STARTING');
 			case 'plan':

@@ -32,6 +32,11 @@ public record Suspicion(
      */
     public record Influence(UUID reading, double without) {}
 
+    /** The same of a part that was cleared: it is not named. */
+    public Suspicion ofCleared() {
+        return new Suspicion(probability, false, resistance, influences);
+    }
+
     /** True if a part this likely may not be named for it: no reading speaks against it. */
     public boolean unfounded() {
         return !shown && probability >= POSSIBLE;

@@ -6,18 +6,14 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.fact.ChargingFacts;
 import app.dantro.core.planning.PlanReason;
 import app.dantro.core.profile.LoopProfile;
-import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
-import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
-import app.dantro.core.record.ReadingState;
-import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Repair;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * The readings of a charging survey, and which are still open.
@@ -31,13 +27,15 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
     }
 
     static ChargingLooks of(CaseRecord record, Optional<LoopProfile> charging) {
-        List<ChargingLook> all = new ArrayList<>(posts(record.circuit()));
+        List<ChargingLook> survey = new ArrayList<>(posts(record.circuit()));
         if (!alike(record, charging)) {
-            all.addAll(sides(record.circuit()));
+            survey.addAll(sides(record.circuit()));
         }
-        all.addAll(retests(record, all));
+        Optional<Repair> repair = record.lastRepair();
+        List<ChargingLook> all =
+                repair.map(r -> ChargingRetests.of(record, r, survey)).orElse(survey);
         List<ChargingLook> open = all.stream().filter(l -> !taken(record, l)).toList();
-        return new ChargingLooks(all, open, !open.contains(all.get(0)));
+        return new ChargingLooks(all, open, repair.isPresent() || !open.contains(all.get(0)));
     }
 
     /** The next of those that show a good side: the posts at idle and loaded, and both sides. */
@@ -118,25 +116,6 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
                 && charging.flatMap(LoopProfile::parted)
                         .filter(LoopProfile.Parted::allowed)
                         .isPresent();
-    }
-
-    /** What was read elsewhere before the last repair is read again after it, with the same leads. */
-    private static List<ChargingLook> retests(CaseRecord record, List<ChargingLook> looks) {
-        List<ChargingLook> again = new ArrayList<>();
-        for (RecordedReading recorded : record.readings()) {
-            Reading reading = recorded.effective();
-            boolean known = Stream.concat(looks.stream(), again.stream()).anyMatch(l -> l.is(reading));
-            if (!known && record.stateOf(recorded) == ReadingState.BEFORE_REPAIR) {
-                again.add(new ChargingLook(
-                        ProcedureReason.RETEST_SAME_LEADS.with(),
-                        ProcedureReason.SHOWS_REPAIR_HOLDS.with(
-                                Quantity.volts(reading.volts(), reading.resolutionVolts())),
-                        reading.red(),
-                        reading.black(),
-                        reading.condition()));
-            }
-        }
-        return again;
     }
 
     private static boolean taken(CaseRecord record, ChargingLook look) {

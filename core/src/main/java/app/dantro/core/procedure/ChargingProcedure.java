@@ -6,6 +6,7 @@ import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
 import app.dantro.core.planning.Guide;
@@ -62,7 +63,10 @@ final class ChargingProcedure {
         Optional<PartId> faulty = passed
                 ? Optional.empty()
                 : all.withStanding(Standing.FAULTY).stream().findFirst();
-        boolean retesting = record.lastRepair().isPresent() && !looks.open().isEmpty();
+        boolean repaired = record.lastRepair().isPresent();
+        boolean retested =
+                repaired && looks.open().isEmpty() && all.parts().stream().noneMatch(PartFinding::alarmed);
+        boolean retesting = repaired && !looks.open().isEmpty() || retested;
         Optional<Step> quiet = faulty.isEmpty() && !passed ? unaccused() : Optional.empty();
         Optional<Guide> guide = judgement
                 .filter(j -> looks.based() && faulty.isEmpty() && !passed && !retesting && quiet.isEmpty())

@@ -61,7 +61,6 @@ final class ClosingWords {
             case OUTPUT_TO_POST -> "From B+ to the + post.";
             case RETURN_LOADED -> "Whole return side, loaded";
             case POST_TO_CASE -> "From the − post to the case.";
-            case RETEST_SAME_LEADS -> "Retest with the same leads";
             case SHOWS_REPAIR_HOLDS -> "Read before the repair: %s. It shows whether the repair holds.";
             case TAKEN_OF -> "%s of %s readings taken. They are compared with a healthy vehicle, not judged.";
             case SEE_FITTED -> "See what was fitted at work";

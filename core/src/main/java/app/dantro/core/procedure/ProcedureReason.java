@@ -104,7 +104,6 @@ enum ProcedureReason implements Reason.Kind {
     OUTPUT_TO_POST,
     RETURN_LOADED,
     POST_TO_CASE,
-    RETEST_SAME_LEADS,
     SHOWS_REPAIR_HOLDS,
     TAKEN_OF,
     SEE_FITTED,

@@ -74,7 +74,11 @@ final class StandingTable {
         return table.stream()
                 .flatMap(entry -> entry.getValue().apply(part).map(f -> f.by(entry.getKey())).stream())
                 .findFirst()
-                .orElse(part.with);
+                .or(() -> Optional.of(part.with))
+                .map(f -> f.standing() == Standing.CLEARED
+                        ? f.with(suspicion.get().ofCleared())
+                        : f)
+                .orElseThrow();
     }
 
     /** What was looked at for a device and is not as it must be: put that right first. */

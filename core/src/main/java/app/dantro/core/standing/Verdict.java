@@ -70,7 +70,8 @@ public record Verdict(
 
     private static List<PartFinding> suspects(Findings findings) {
         return findings.parts().stream()
-                .filter(p -> p.suspicion().filter(Suspicion::shown).isPresent())
+                .filter(p ->
+                        p.alarmed() && p.suspicion().filter(Suspicion::shown).isPresent())
                 .sorted(Comparator.comparingDouble(p -> -probability(p)))
                 .limit(Marks.MOST_NAMED)
                 .toList();

@@ -76,13 +76,17 @@ class ChargingProcedureTest {
     }
 
     @Test
-    void afterARepairEverythingIsReadAgainWithTheSameLeads() {
+    void afterARepairThePartItsSideAndWhatItBringsAreReadAgain() {
         follow();
         read("charge-end", "fuse-in", Condition.RAISED_LOADED);
         state = VehicleState.healthy();
         repairs.add(new Repair(UUID.randomUUID(), PartId.of("fuse-joint-in"), Repair.Action.REMADE, "", newest()));
         List<String> again = follow();
-        assertThat(again).contains("Loaded voltage at the posts", "Retest with the same leads");
+        assertThat(again)
+                .containsExactly(
+                        "Retest across the charge cable end at the fuse",
+                        "Whole supply side, loaded",
+                        "Loaded voltage at the posts");
         assertThat(assess().next().kind()).isEqualTo(Kind.COMPLAINT_TEST);
     }
 

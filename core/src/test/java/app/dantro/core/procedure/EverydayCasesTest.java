@@ -94,7 +94,27 @@ class EverydayCasesTest {
         double celsius = written.celsius();
         PreparedCircuit prepared = PREPARED.computeIfAbsent(
                 written.circuit().id() + celsius, k -> PreparedCircuit.of(written.circuit(), celsius));
-        return order.assess(written.loop(), written.record(readings), prepared);
+        Assessment assessment = order.assess(written.loop(), written.record(readings), prepared);
+        speaksWithOneVoice(assessment);
+        return assessment;
+    }
+
+    /** Headline, bars, standings and step say the same of every part. */
+    private static void speaksWithOneVoice(Assessment said) {
+        Set<String> alarmed = alarmed(said);
+        String headline = said.findings().headline();
+        assertThat(said.verdict().orElseThrow().suspects())
+                .as("bars beside “%s”", headline)
+                .allSatisfy(p -> assertThat(alarmed).contains(p.part().value()));
+        if (headline.equals("Nothing is proven yet.") || said.next().kind() == Step.Kind.CLOSE) {
+            assertThat(alarmed).as(headline).isEmpty();
+        }
+        if (said.next().kind() == Step.Kind.REPAIR) {
+            assertThat(faulty(said)).contains(said.next().part().orElseThrow().value());
+        }
+        assertThat(headline.contains("Faulty:"))
+                .as(headline)
+                .isEqualTo(!faulty(said).isEmpty());
     }
 
     private static Set<String> alarmed(Assessment assessment) {

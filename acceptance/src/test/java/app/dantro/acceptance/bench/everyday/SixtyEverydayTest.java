@@ -24,13 +24,19 @@ class SixtyEverydayTest {
         assertThat(healthy)
                 .allSatisfy(r -> assertThat(r.part()).as(r.vehicle().id()).isEmpty());
         assertThat(healthy.stream().filter(r -> !r.alarmed().isEmpty()).count()).isLessThanOrEqualTo(2);
+        assertThat(healthy.stream().filter(r -> r.end() == End.GOOD).count())
+                .as("ended as good")
+                .isGreaterThanOrEqualTo(healthy.size() * 9L / 10);
         List<Result> costly = all.stream()
                 .filter(r -> !r.vehicle().healthy() && r.vehicle().costsItsComplaint())
                 .toList();
         assertThat(costly).hasSizeGreaterThan(20);
         assertThat(costly.stream().filter(r -> Score.of(r) == Score.RIGHT).count())
-                .isGreaterThanOrEqualTo(costly.size() * 7L / 10);
+                .isGreaterThanOrEqualTo(costly.size() * 85L / 100);
         assertThat(costly.stream().filter(r -> Score.of(r) == Score.WRONG).count())
                 .isLessThanOrEqualTo(2);
+        assertThat(costly.stream().filter(r -> Score.of(r) == Score.HEALTHY).count())
+                .as("called healthy")
+                .isLessThanOrEqualTo(1);
     }
 }
