@@ -4,6 +4,7 @@
 
 	type Props = { card: CaseCard };
 	let { card }: Props = $props();
+	const LEADS: Partial<Record<CaseCard['nextKind'], string>> = { DONE: '', CLOSE: 'Can end:' };
 	const proven = $derived(card.nextKind === 'REPAIR');
 </script>
 
@@ -14,8 +15,7 @@
 	</span>
 	<span class="complaint">{card.complaint}{card.simulated ? ' · simulated' : ''}</span>
 	{#if card.profile}<Thumbnail profile={card.profile} />{/if}
-	<span class="next"><span class="soft">{card.nextKind === 'DONE' ? '' : 'Next'}</span> {card.nextTitle}</span
-	>
+	<span class="next"><span class="soft">{LEADS[card.nextKind] ?? 'Next'}</span> {card.nextTitle}</span>
 	<span class="says">{card.headline}</span>
 	{#if card.asSaidThen}<span class="says"
 			><b>As it was said when it closed.</b> This program would not say the same.</span

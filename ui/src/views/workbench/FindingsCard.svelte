@@ -10,6 +10,8 @@
 	type Props = { view: CaseView; bench: CaseState };
 	let { view, bench }: Props = $props();
 	const judged = $derived(!view.judgement.preparing && view.judgement.ranked.length > 0);
+	/** Some part is suspect or faulty by what was measured beside the volts, which no bar shows. */
+	const alarmed = $derived(view.parts.some((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT'));
 	/** A suspect that is ranked above needs no second line. */
 	const ranked = $derived(new Set(view.judgement.ranked.map((r) => r.part)));
 	const components = $derived(
@@ -54,7 +56,7 @@
 	{#each judged ? [] : view.contradictions as contradiction (contradiction)}
 		<p class="contradiction"><b>Does not add up.</b> {contradiction}</p>
 	{/each}
-	{#if !view.judgement.preparing && counting > 0}
+	{#if judged || (!view.judgement.preparing && counting > 0 && !alarmed)}
 		<Suspects judgement={view.judgement} />
 	{/if}
 	<ul>

@@ -128,8 +128,8 @@ public final class StartingProfile {
         return new Step(
                 part.id(),
                 false,
-                amps * belief.medianOhms(),
-                Math.max(0, amps * belief.lowOhms()),
+                Math.min(most, amps * belief.medianOhms()),
+                Math.min(most, Math.max(0, amps * belief.lowOhms())),
                 Math.min(most, amps * belief.highOhms()),
                 healthyVolts(part),
                 ofPart.upperVolts(),

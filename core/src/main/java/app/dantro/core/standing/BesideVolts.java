@@ -82,10 +82,14 @@ final class BesideVolts {
     private PartFinding drain(PartFinding part, FigureVerdict verdict) {
         Reason draws = StandingReason.DRAWS_ASLEEP.with(Quantity.named(verdict.shown()));
         List<Reason> because = new ArrayList<>(List.of(draws));
-        because.addAll(verdict.because());
         if (said.says(Topic.DRAIN_FOUND, Answer.YES)) {
-            return part.as(Standing.FAULTY, because).missing(List.of());
+            because.add(verdict.because().get(0));
+            PartFinding found = part.as(Standing.FAULTY, because).missing(List.of());
+            return said.about(Topic.DRAIN_BRANCH)
+                    .map(branch -> found.named("branch of the %s".formatted(branch.value()), Optional.empty()))
+                    .orElse(found);
         }
+        because.addAll(verdict.because());
         return part.as(Standing.SUSPECT, because).missing(StandingReason.WHICH_BRANCH.with());
     }
 
