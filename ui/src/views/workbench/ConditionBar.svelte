@@ -65,13 +65,7 @@
 					id="amps"
 					inputmode="decimal"
 					autocomplete="off"
-					placeholder={!flows
-						? 'none flows'
-						: noClamp && !used
-							? 'no clamp at hand'
-							: narrow.current
-								? 'not read'
-								: 'not measured'}
+					placeholder={!flows ? 'none flows' : noClamp && !used ? 'no clamp' : 'not read'}
 					disabled={!flows}
 					value={flows ? bench.amps : ''}
 					oninput={(e) => bench.setAmps(e.currentTarget.value)}
@@ -152,7 +146,7 @@
 		gap: 8px;
 	}
 	.bar.turns {
-		grid-template-columns: 1.3fr 1.55fr 1.1fr 0.85fr;
+		grid-template-columns: 1.95fr 1.25fr 1.05fr 0.8fr;
 	}
 	/* Which value is typed matters more while the starter turns; the volts stand in the profile. */
 	.turns .read {
