@@ -32,7 +32,7 @@ class SaidStoryTest extends OpenWorkshop {
         page.keyboard().press("w");
         assertThat(page.locator(".next")).containsText("To put back: Engine disabled for cranking");
         page.locator("#condition").selectOption("CRANKING");
-        assertThat(page.locator("#amps")).hasAttribute("placeholder", "no clamp at hand");
+        assertThat(page.locator("#amps")).hasAttribute("placeholder", "no clamp");
         page.keyboard().press("Escape");
         page.keyboard().press("t");
         Page other = workshop.desk();
