@@ -14,10 +14,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
-/** The case file, version 1 (docs/formats/case-v1.md). */
+/** The case file, version 2 (docs/formats/case-v2.md); files of version 1 open for good. */
 public final class CaseFormat {
     private static final String FORMAT = "dantro-case";
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
+    private static final int FIRST_VERSION = 1;
     private static final String[] FIELDS = {
         "format",
         "version",
@@ -135,11 +136,11 @@ public final class CaseFormat {
             throw new BadFile("$.format", "This is a (%s), not a (%s).".formatted(format, FORMAT));
         }
         double version = file.number("version");
-        if (version != VERSION) {
+        if (version != VERSION && version != FIRST_VERSION) {
             throw new BadFile(
                     "$.version",
-                    "This file is of version (%s); version %s is understood. Maybe update the program."
-                            .formatted(version, VERSION));
+                    "This file is of version (%s); versions %d and %d are understood. Maybe update the program."
+                            .formatted(version, FIRST_VERSION, VERSION));
         }
     }
 }

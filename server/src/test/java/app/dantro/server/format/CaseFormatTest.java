@@ -45,11 +45,33 @@ class CaseFormatTest {
         assertThat(schema("prediction-v1.schema.json").validate(JsonFields.tree(prediction)))
                 .isEmpty();
         String written = CaseFormat.write(document);
-        assertThat(schema("case-v1.schema.json").validate(JsonFields.tree(written)))
+        assertThat(schema("case-v2.schema.json").validate(JsonFields.tree(written)))
                 .isEmpty();
         assertThat(CaseFormat.parse(written)).isEqualTo(document);
         assertThat(JsonFields.tree(written).at("/extensions"))
                 .isEqualTo(JsonFields.tree(text).at("/extensions"));
+    }
+
+    @Test
+    void anEndedCaseComesThroughAsItEnded() throws IOException {
+        String text = """
+                {"format": "dantro-case", "version": 2, "circuit": {"ready_made": "petrol-car"},
+                 "readings": [{"id": "00000000-0000-4000-8000-000000000001", "red": "post-plus", "black": "post-minus",
+                               "condition": "start_attempt", "typed": "0.01", "taken_at_ms": 1,
+                               "question": {"kind": "no_current", "says": "Did current flow?",
+                                            "choices": [{"answer": "held", "label": "Key held, nothing turned"}],
+                                            "answer": "held"}}],
+                 "statements": [{"id": "00000000-0000-4000-8000-000000000002", "topic": "left", "value": "DECLINED",
+                                 "note": "", "said_at_ms": 2}]}""";
+        assertThat(schema("case-v2.schema.json").validate(JsonFields.tree(text)))
+                .isEmpty();
+        CaseDocument ended = CaseFormat.parse(text);
+        String written = CaseFormat.write(ended);
+        assertThat(CaseFormat.parse(written)).isEqualTo(ended);
+        assertThat(JsonFields.tree(written).at("/readings/0/question/answer").asText())
+                .isEqualTo("held");
+        assertThatThrownBy(() -> CaseFormat.parse(text.replace("\"version\": 2", "\"version\": 3")))
+                .hasMessageContaining("versions 1 and 2 are understood");
     }
 
     @Test
@@ -90,7 +112,7 @@ class CaseFormatTest {
                 "\"part\": \"lead\" | \"part\": \"nothing\" | $.faults[0] | no such part",
                 "\"kind\": \"added_resistance\" | \"kind\": \"rust\" | $.faults[0].kind | There are: added_resistance",
                 "\"celsius\": 20 | \"celsius\": 200 | $.state | must lie in",
-                "\"version\": 1 | \"version\": 2 | $.version | version 1 is understood",
+                "\"version\": 1 | \"version\": 3 | $.version | versions 1 and 2 are understood",
                 "\"format\": \"dantro-case\" | \"format\": \"other\" | $.format | not a (dantro-case)",
                 "\"system_volts\": 12 | \"system_volts\": 42 | $.circuit | must be 12 or 24",
                 "\"engine_off_load\": 25 | \"engine_of_load\": 25 | $.circuit.devices[4].amps.engine_of_load | Maybe engine_off_load?",
