@@ -86,7 +86,7 @@ class VehicleStoryTest extends FollowedVehicles {
         assertThat(page.locator(".ending")).containsText("For the customer");
         tap(page, "End the job");
         assertThat(page.locator(".next h1").getByText("Not reproduced today")).isVisible();
-        tap(page, "Back to the Bay");
+        page.getByText("Back to the Bay").click();
         assertThat(page.locator("a.tile", new Page.LocatorOptions().setHasText("Osier cart")))
                 .containsText("Not reproduced");
     }

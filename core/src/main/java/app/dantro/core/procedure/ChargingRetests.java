@@ -45,7 +45,9 @@ final class ChargingRetests {
                         ProcedureReason.IDLE_VOLTAGE,
                         ProcedureReason.REGULATED_VOLTAGE,
                         ProcedureReason.LOADED_VOLTAGE,
-                        ProcedureReason.OWN_VOLTAGE)
+                        ProcedureReason.OWN_VOLTAGE,
+                        ProcedureReason.SUPPLY_LOADED,
+                        ProcedureReason.RETURN_LOADED)
                 : those(PlanReason.BASE_AT_POSTS, ProcedureReason.IDLE_VOLTAGE, ProcedureReason.LOADED_VOLTAGE);
     }
 
