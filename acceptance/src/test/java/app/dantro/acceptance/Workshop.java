@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -15,6 +16,13 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real program with its demo data, and a real browser in front of it. */
 public final class Workshop implements AutoCloseable {
+    /** Two browsers and two servers at once: a circuit is prepared in seconds where it takes one alone. */
+    private static final double PATIENCE_MILLIS = 20_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
+    }
+
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
             "--disable-gpu",
