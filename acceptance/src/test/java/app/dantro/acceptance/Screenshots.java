@@ -28,6 +28,7 @@ public final class Screenshots {
         try (Workshop workshop = Workshop.open(Files.createTempDirectory("dantro-shots"))) {
             screenshots.crank(workshop);
             screenshots.charging(workshop.desk());
+            screenshots.ending(workshop);
         }
         System.exit(0);
     }
@@ -102,6 +103,33 @@ public final class Screenshots {
         shoot(seat, "seat");
     }
 
+    /** A vehicle that came for a check and ends as good. */
+    private void ending(Workshop workshop) {
+        Page page = workshop.desk();
+        String id = "0f0e0d0c-0b0a-4908-8706-050403020100";
+        page.evaluate("""
+                async (id) => {
+                    const put = (path, body) => fetch('/api/cases/' + id + path, {
+                        method: 'PUT',
+                        headers: { 'Content-Type': 'application/json' },
+                        body: JSON.stringify(body)
+                    });
+                    await put('/file?by=demo', {
+                        format: 'dantro-case', version: 2,
+                        vehicle: { name: 'Osier cart', complaint: 'spring check', concern: 'charging' },
+                        state: { celsius: 20, state_of_charge: 0.9 },
+                        circuit: { ready_made: 'petrol-car' },
+                        faults: [],
+                        statements: [{ topic: 'charging_symptom', value: 'CHECK' }]
+                    });
+                }""", id);
+        page.navigate(workshop.base() + "/#/case/" + id);
+        follow(page, MOST_READINGS);
+        page.getByText("as it should").click();
+        page.getByText("End the job").waitFor();
+        shoot(page, "ending");
+    }
+
     private void charging(Page page) {
         page.getByText("Marrow loader").click();
         follow(page, MOST_READINGS);
@@ -136,7 +164,6 @@ public final class Screenshots {
         for (String load : new String[] {"High beam", "Blower, highest speed", "Rear window"}) {
             page.getByText(load).click();
         }
-        shoot(page, "loaded-drops");
         part(page, "Ground tree");
         shoot(page, "ground-tree");
         part(page, "Current and ripple");

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 
 /** The growers' vehicles and some others, each followed from its complaint to what is proven, in the real interface. */
 class VehicleStoryTest extends FollowedVehicles {
+    @Tag("long")
     @Test
     void thePickupsStarterCableAndThenItsIdleSecondBattery() {
         Page page = opens("Hobbing Twin pickup");

@@ -16,7 +16,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real program with its demo data, and a real browser in front of it. */
 public final class Workshop implements AutoCloseable {
-    /** Two browsers and two servers at once: a circuit is prepared in seconds where it takes one alone. */
+    /** A circuit may take seconds to be prepared on a busy machine. */
     private static final double PATIENCE_MILLIS = 20_000;
 
     static {

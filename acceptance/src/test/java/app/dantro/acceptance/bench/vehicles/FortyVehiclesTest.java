@@ -3,6 +3,7 @@ package app.dantro.acceptance.bench.vehicles;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.Test;
 class FortyVehiclesTest {
     private static final int VEHICLES = 40;
 
+    @Tag("long")
     @Test
     void noGoodPartIsCondemned() throws Exception {
         Tally tally = new DiagnosisBench(World.BASE, Job.Tools.SPEED, List.of(new PlannerStrategy()), 5)
