@@ -59,7 +59,7 @@ export const RUNNING: ReadonlySet<Condition> = new Set<Condition>([
 export const STATISTIC_WORDS: Record<NewReading['statistic'], string> = {
 	SETTLED: 'settled',
 	MEAN: 'mean of several',
-	MINIMUM: 'lowest (MIN)',
+	MINIMUM: 'lowest',
 	INRUSH: 'first peak'
 };
 

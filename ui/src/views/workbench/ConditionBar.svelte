@@ -146,7 +146,7 @@
 		gap: 8px;
 	}
 	.bar.turns {
-		grid-template-columns: 1.95fr 1.25fr 1.05fr 0.8fr;
+		grid-template-columns: 1.9fr 1.45fr 1fr 0.75fr;
 	}
 	/* Which value is typed matters more while the starter turns; the volts stand in the profile. */
 	.turns .read {

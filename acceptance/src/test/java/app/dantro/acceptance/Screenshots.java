@@ -36,6 +36,7 @@ public final class Screenshots {
     private static final int RUN_READINGS = 3;
 
     private void desk(Page page) {
+        page.locator("a.tile").first().waitFor();
         shoot(page, "bay");
         page.getByText("Pipkin 250 quad").click();
         new Bench(page).title().waitFor();

@@ -52,24 +52,6 @@ class RefusalApiTest extends OneCase {
     }
 
     @Test
-    void aTestPassedOnNothingIsRefusedAndOneAfterAReadingCounts() throws Exception {
-        long at = 1_780_000_900_000L;
-        server.put(
-                path + fresh("repairs"),
-                Map.of("part", "strap-end-block", "action", "CLEANED", "note", "", "by", "test", "doneAtMs", at));
-        Map<String, Object> passed = Map.of("passed", true, "note", "", "by", "test", "doneAtMs", at + 2000);
-        Answer early = server.put(path + fresh("complaint-tests"), passed);
-        assertThat(early.status()).isEqualTo(409);
-        assertThat(early.text("detail")).contains("take the retest first");
-        assertThat(server.get(path).body().path("tests")).isEmpty();
-
-        Map<String, Object> retest = reading("post-plus", "post-minus", "REST", "12.6");
-        retest.put("takenAtMs", at + 1000);
-        server.put(path + fresh("readings"), retest);
-        assertThat(server.put(path + fresh("complaint-tests"), passed).status()).isEqualTo(201);
-    }
-
-    @Test
     void aBodyOfFiveMegabytesIsRefused() throws Exception {
         Map<String, Object> body = reading("post-plus", "post-minus", "REST", "1".repeat(5_000_000));
         Answer answer = server.put(path + fresh("readings"), body);

@@ -27,6 +27,14 @@ final class Headline {
             StandingRule.SLOW_ON_GOOD_VOLTS,
             StandingRule.DRAIN_MEASURED);
 
+    /** What need not be said where a fact says it with its numbers. */
+    private static final Reason.Kind[] SPARE = {
+        StartingReason.NOTHING_PROVEN,
+        StandingReason.NO_FAULT,
+        StartingReason.SUPPLY_CERTIFIED,
+        StartingReason.RETURN_CERTIFIED
+    };
+
     private final Findings rules;
     private final Judgement judgement;
 
@@ -48,10 +56,8 @@ final class Headline {
             ChargingFacts.good(rules.evidence()).ifPresent(all::add);
         }
         List<Reason> said = said(parts);
-        boolean spare = said.stream().allMatch(r -> r.is(StartingReason.NOTHING_PROVEN, StandingReason.NO_FAULT));
-        if (all.isEmpty() || !spare) {
-            all.addAll(said);
-        }
+        boolean known = !all.isEmpty();
+        said.stream().filter(r -> !(known && r.is(SPARE))).forEach(all::add);
         return all;
     }
 
