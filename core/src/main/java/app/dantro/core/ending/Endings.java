@@ -64,7 +64,8 @@ public final class Endings {
                 && findings.parts().stream().noneMatch(PartFinding::alarmed)
                 && findings.facts().contradictions().isEmpty()
                 && Figures.of(record).stream().noneMatch(Endings::speaksAgainstGood);
-        boolean start = starting.isPresent() || !(concern == Loop.STARTING || bothAsked());
+        boolean turned = starting.isPresent() && !said.says(Topic.CRANKS, Answer.SLOWLY);
+        boolean start = turned || !(concern == Loop.STARTING || bothAsked());
         boolean charge = chargingGood() || !(concern == Loop.CHARGING || bothAsked());
         return quiet && start && charge;
     }

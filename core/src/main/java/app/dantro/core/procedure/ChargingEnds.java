@@ -10,7 +10,6 @@ import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -35,15 +34,11 @@ final class ChargingEnds {
     /** The same survey and end where one reading is doubted still. */
     static Optional<Step> besides(Work work, ChargingLooks looks) {
         Endings endings = Endings.of(work.findings());
-        boolean asked = endings.bothAsked();
         if (endings.shownGoodBesides(Loop.CHARGING)) {
-            return Optional.of(
-                    asked && work.said().about(Topic.CRANKS).isEmpty()
-                            ? EndingSteps.howItTurned()
-                            : Step.close(endings.good(Loop.CHARGING)));
+            return Optional.of(end(work, endings));
         }
         boolean quiet = work.findings().parts().stream().noneMatch(PartFinding::alarmed);
-        return quiet && asked && looks.needed().isEmpty()
+        return quiet && endings.bothAsked() && looks.needed().isEmpty()
                 ? EndingSteps.start(work).map(Placed::step)
                 : Optional.empty();
     }
@@ -71,34 +66,32 @@ final class ChargingEnds {
         return new ToSee(topic, work.said().about(topic).map(Statement::value), topic.title());
     }
 
-    /** Charging was shown good; a battery that is flat in the morning is asked what it gives while the vehicle sleeps. */
+    /** Charging was shown good: the end, once what it still needs was seen. */
     static Optional<Step> end(Work work) {
         Endings endings = Endings.of(work.findings());
-        boolean slow = endings.bothAsked() && work.said().says(Topic.CRANKS, Answer.SLOWLY);
-        if (work.judgement().isEmpty() || slow || !endings.shownGood(Loop.CHARGING)) {
-            return Optional.empty();
-        }
+        return work.judgement().isPresent() && endings.shownGood(Loop.CHARGING)
+                ? Optional.of(end(work, endings))
+                : Optional.empty();
+    }
+
+    /** A battery that is flat in the morning is asked what it gives asleep, a check how it turned, a low one is charged. */
+    private static Step end(Work work, Endings endings) {
         boolean asleep = work.said().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)
                 && work.said().about(Topic.STANDING_CURRENT).isEmpty();
         if (asleep) {
-            return Optional.of(Step.of(
+            return Step.of(
                             Kind.PROVE,
                             ProcedureReason.SLEEPS_WELL.with(),
                             List.of(ProcedureReason.WHILE_IT_SLEEPS.with()),
                             Cautions.charging())
-                    .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT))));
+                    .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT)));
         }
         if (endings.bothAsked() && work.said().about(Topic.CRANKS).isEmpty()) {
-            return Optional.of(EndingSteps.howItTurned());
+            return EndingSteps.howItTurned();
         }
-        Optional<Step> charge = EndingSteps.chargedFirst(work, endings);
-        if (charge.isPresent()) {
-            return charge;
-        }
-        List<ToSee> left = new ArrayList<>();
-        if (work.said().about(Topic.RIPPLE_LOADED).isEmpty()) {
-            left.add(ToSee.open(Topic.RIPPLE_LOADED));
-        }
-        return Optional.of(Step.close(endings.good(Loop.CHARGING)).seeing(left));
+        List<ToSee> left =
+                work.said().about(Topic.RIPPLE_LOADED).isEmpty() ? List.of(ToSee.open(Topic.RIPPLE_LOADED)) : List.of();
+        return EndingSteps.chargedFirst(work, endings)
+                .orElseGet(() -> Step.close(endings.good(Loop.CHARGING)).seeing(left));
     }
 }

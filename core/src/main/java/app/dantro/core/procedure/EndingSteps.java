@@ -7,7 +7,6 @@ import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
-import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
@@ -19,9 +18,7 @@ final class EndingSteps {
     /** Both sides were shown good: how it turned is the last thing to know. */
     static Optional<Placed> starting(Work work) {
         Endings endings = Endings.of(work.findings());
-        if (work.judgement().isEmpty()
-                || !endings.shownGood(Loop.STARTING)
-                || work.said().says(Topic.CRANKS, Answer.SLOWLY)) {
+        if (work.judgement().isEmpty() || !endings.shownGood(Loop.STARTING)) {
             return Optional.empty();
         }
         Step step = work.said().about(Topic.CRANKS).isEmpty()

@@ -137,6 +137,14 @@ class EndingsTest extends SaidCases {
     }
 
     @Test
+    void aCheckHeardTurningSlowlyIsNoGoodVehicleOnWhateverVolts() {
+        List<Reading> few = new ArrayList<>(both());
+        few.set(GOOD_CHARGE.size(), bump("post-plus", "post-minus", "9.7"));
+        Assessment slow = charging(few, said(Topic.CHARGING_SYMPTOM, "CHECK"), NO_CLAMP, said(Topic.CRANKS, "SLOWLY"));
+        assertThat(slow.next().kind()).isNotEqualTo(Step.Kind.CLOSE);
+    }
+
+    @Test
     void aLampOverGoodChargingIsHandedOn() {
         Assessment lamp = charging(GOOD_CHARGE, said(Topic.CHARGING_SYMPTOM, "LAMP_ON"));
         assertThat(lamp.next().ending().orElseThrow().as()).isEqualTo(Answer.HANDED_ON);
