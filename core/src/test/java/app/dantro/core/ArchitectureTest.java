@@ -34,6 +34,7 @@ class ArchitectureTest {
             reading: quantity circuit
             limits: circuit
             network: circuit
+            world: circuit kit network
             slip: quantity circuit reading
             record: circuit network reading slip
             fact: quantity circuit network reading limits record

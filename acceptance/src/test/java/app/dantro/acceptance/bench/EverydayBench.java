@@ -6,7 +6,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 
-/** Everyday vehicles through the product: {@code everyday --fleet FILE --vehicles N --threads T --log FILE}. */
+/** Everyday vehicles through the product: {@code everyday [--fleet FILE | --world SEED] --vehicles N --threads T
+ * --log FILE}. */
 final class EverydayBench implements Bench.Benchmark {
     private final String[] args;
 
@@ -18,7 +19,8 @@ final class EverydayBench implements Bench.Benchmark {
     public List<Figure> run() throws Exception {
         new Everyday(
                         option("--fleet").map(Path::of),
-                        option("--vehicles").map(Integer::parseInt).orElse(Integer.MAX_VALUE),
+                        option("--world").map(Long::parseLong),
+                        option("--vehicles").map(Integer::parseInt).orElse(2000),
                         option("--threads").map(Integer::parseInt).orElse(2),
                         option("--log").map(Path::of))
                 .report(System.out);

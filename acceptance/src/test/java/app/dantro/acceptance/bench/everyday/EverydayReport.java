@@ -42,6 +42,48 @@ final class EverydayReport {
                 readings);
         faulty(out, all);
         out.println("condemned though good: " + share(all, EverydayReport::condemned));
+        repaired(out, all);
+        slips(out, all);
+    }
+
+    /** What came after a repair of what was wrong, where the vehicle after it is known. */
+    private static void repaired(PrintStream out, List<Result> all) {
+        List<Result> some = all.stream().filter(r -> r.repairs() > 0).toList();
+        List<Result> two = some.stream()
+                .filter(r -> r.vehicle().truth().kind().equals("two"))
+                .toList();
+        if (!some.isEmpty()) {
+            out.printf(
+                    "repaired %d: verified %s, ended %s; two faults %d: both repaired %s%n",
+                    some.size(),
+                    share(some, r -> r.end() == End.VERIFIED),
+                    ends(some),
+                    two.size(),
+                    share(two, r -> r.repairs() > 1));
+        }
+    }
+
+    private static void slips(PrintStream out, List<Result> all) {
+        List<SlipTrial.Tried> tried =
+                all.stream().flatMap(r -> r.slips().stream()).toList();
+        for (SlipTrial.Way way : SlipTrial.Way.values()) {
+            slips(out, way.name(), tried.stream().filter(t -> t.way() == way).toList());
+        }
+        slips(out, "all", tried);
+    }
+
+    private static void slips(PrintStream out, String name, List<SlipTrial.Tried> tried) {
+        List<SlipTrial.Tried> matter =
+                tried.stream().filter(SlipTrial.Tried::matters).toList();
+        List<SlipTrial.Tried> asked =
+                matter.stream().filter(SlipTrial.Tried::asked).toList();
+        out.printf(
+                "slips %-20s tried %d, would matter %d, of these asked about %s, the first answer right %s%n",
+                name,
+                tried.size(),
+                matter.size(),
+                share(matter, SlipTrial.Tried::asked),
+                share(asked, SlipTrial.Tried::named));
     }
 
     private static void faulty(PrintStream out, List<Result> all) {
@@ -93,7 +135,7 @@ final class EverydayReport {
     }
 
     /** A share in per cent, with Wilson's upper 95 % end. */
-    private static String share(List<Result> of, Predicate<Result> which) {
+    private static <T> String share(List<T> of, Predicate<T> which) {
         int n = of.size();
         if (n == 0) {
             return "–";

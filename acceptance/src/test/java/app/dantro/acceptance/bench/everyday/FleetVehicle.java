@@ -1,5 +1,6 @@
 package app.dantro.acceptance.bench.everyday;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.databind.PropertyNamingStrategies;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -19,6 +21,7 @@ import java.util.stream.Stream;
  * @param knows what may be entered
  * @param points names of the columns of {@link Moment#volts}
  * @param places names of the columns of {@link Moment#amps}
+ * @param after the same vehicle with one part put right; of a fleet on file nobody can tell
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
@@ -37,7 +40,8 @@ record FleetVehicle(
         Map<String, String> looks,
         List<String> points,
         List<String> places,
-        List<Moment> moments) {
+        List<Moment> moments,
+        @JsonIgnore Function<String, FleetVehicle> after) {
     /** Posts that stand this far off, per block, are complained of; and a starter slower than this share. */
     private static final double OFF_VOLTS = 0.35;
 
@@ -45,7 +49,7 @@ record FleetVehicle(
 
     /** The technician's instruments; a range is [up to volts, decimals]. */
     @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
-    record Meter(double gain, List<double[]> ranges, boolean writesSign, Clamp clamp) {}
+    record Meter(double gain, List<double[]> ranges, boolean writesSign, Clamp clamp, boolean pile) {}
 
     record Clamp(boolean owned, double gain, double zero, int decimals) {}
 
@@ -70,7 +74,19 @@ record FleetVehicle(
     @JsonIgnoreProperties(ignoreUnknown = true)
     @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
     record Moment(
-            String condition, int minute, double[] volts, double[] amps, double rpm, double ripple, boolean charged) {}
+            String condition,
+            int minute,
+            double[] volts,
+            double[] amps,
+            double rpm,
+            double ripple,
+            double setAmps,
+            boolean charged) {}
+
+    /** The vehicle after a repair, if that can be known. */
+    Optional<FleetVehicle> repaired(String part) {
+        return Optional.ofNullable(after).map(f -> f.apply(part));
+    }
 
     boolean healthy() {
         return truth.faults().isEmpty();
@@ -79,6 +95,13 @@ record FleetVehicle(
     /** True if anybody hears that it turns slower than it did. */
     boolean cranksSlowly() {
         return truth.speed() < SLOW;
+    }
+
+    /** True if its posts stand where they would with nothing wrong, and nothing drains it. */
+    boolean charges() {
+        double most = OFF_VOLTS * systemVolts / 12;
+        boolean drained = truth.faults().stream().anyMatch(f -> f.kind().equals("drain"));
+        return runs && !drained && truth.post().values().stream().allMatch(v -> Math.abs(v) <= most);
     }
 
     /** True if what is wrong costs what a driver would notice. */

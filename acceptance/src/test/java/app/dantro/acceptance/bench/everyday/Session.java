@@ -8,6 +8,7 @@ import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.Step;
+import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,14 +16,17 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 
 /** One vehicle through the order of work, to the first repair or another end. */
 final class Session {
-    private static final int MOST_STEPS = 32;
+    private static final int MOST_STEPS = 48;
     private static final int MOST_TIMES = 3;
+    private static final int MOST_REPAIRS = 3;
+    private static final double SLIPS = 0.1;
 
     private final FleetVehicle vehicle;
     private final PreparedCircuit prepared;
@@ -34,6 +38,11 @@ final class Session {
     private final Set<String> alarmed = new TreeSet<>();
     private final Set<String> doubted = new HashSet<>();
     private final Map<String, Integer> times = new HashMap<>();
+    private final Set<String> alarmedAfterwards = new TreeSet<>();
+    private final List<SlipTrial.Tried> slips = new ArrayList<>();
+    private final Random dice;
+    private Optional<String> first = Optional.empty();
+    private int repairs;
     private Assessment last;
 
     Session(FleetVehicle vehicle, PreparedCircuit prepared, Tool tool, long seed, Consumer<String> log) {
@@ -42,12 +51,14 @@ final class Session {
         this.loop = Complaints.concern(vehicle);
         this.clamp = tool.clamp(vehicle);
         this.technician = new Technician(vehicle, prepared.circuit(), clamp, seed);
+        this.dice = new Random(seed + 1);
         this.log = log;
     }
 
     /** How it ended. */
     enum End {
         REPAIR,
+        VERIFIED,
         GOOD,
         CHARGED,
         ELSEWHERE,
@@ -65,6 +76,8 @@ final class Session {
      * @param charged whether the program had a battery charged on the way
      * @param atEnd suspect or faulty at the end, the likeliest first, with its probability
      * @param questions asked about readings that were right
+     * @param repairs made, the first of them {@code part}
+     * @param slips what came of slips that were tried on the way
      */
     record Result(
             FleetVehicle vehicle,
@@ -78,12 +91,15 @@ final class Session {
             int cranks,
             int questions,
             int doubts,
-            String headline) {}
+            String headline,
+            int repairs,
+            List<SlipTrial.Tried> slips) {}
 
     /** Follows the program's own steps, after a school's ladder if one is given. */
     Result follow(List<Ladder.Rung> ladder) {
         try {
             technician.say(Topic.CLAMP, clamp ? "YES" : "NO");
+            technician.say(Topic.PILE, vehicle.meter().pile() ? "YES" : "NO");
             Complaints.say(vehicle, technician);
             Knowledge.say(vehicle, technician);
             assess();
@@ -126,14 +142,39 @@ final class Session {
                 yield step.probe().isEmpty() ? Optional.of(End.CHARGED) : measure(step);
             }
             case PROVE, RESTORE -> see(step);
-            case REPAIR -> Optional.of(End.REPAIR);
+            case REPAIR -> repair(step.part().orElseThrow());
             case CLOSE -> {
                 boolean more = see(step).isEmpty();
                 yield more ? Optional.empty() : Optional.of(End.GOOD);
             }
-            case DONE -> Optional.of(End.GOOD);
-            case COMPLAINT_TEST, LOOK_ELSEWHERE -> Optional.of(End.ELSEWHERE);
+            case DONE -> Optional.of(repairs > 0 ? End.VERIFIED : End.GOOD);
+            case COMPLAINT_TEST -> {
+                technician.test();
+                yield repairs > 0 ? Optional.empty() : Optional.of(End.ELSEWHERE);
+            }
+            case LOOK_ELSEWHERE -> Optional.of(End.ELSEWHERE);
         };
+    }
+
+    /** Repairs it, if what becomes of the vehicle can be known and the part was a right one; else it ends here. */
+    private Optional<End> repair(PartId part) {
+        first = first.or(() -> Optional.of(part.value()));
+        boolean right = technician.vehicle().rightNames().contains(part.value());
+        if (!right || repairs == MOST_REPAIRS || !technician.repair(meant(part))) {
+            return Optional.of(End.REPAIR);
+        }
+        repairs++;
+        times.clear();
+        return Optional.empty();
+    }
+
+    /** The part of a stretch that is really bad: whoever takes it apart sees it. */
+    private PartId meant(PartId named) {
+        return technician.vehicle().truth().faults().stream()
+                .filter(f -> f.named().anyMatch(named.value()::equals))
+                .findFirst()
+                .map(f -> PartId.of(f.part()))
+                .orElse(named);
     }
 
     /** The step's own reading, or the next best if a point cannot be reached. */
@@ -141,7 +182,27 @@ final class Session {
         List<ProbePlan> plans = new ArrayList<>(step.probe().stream().toList());
         plans.addAll(last.standby());
         boolean read = plans.stream().anyMatch(p -> technician.take(p.red(), p.black(), p.condition()));
+        if (read && repairs == 0 && dice.nextDouble() < SLIPS) {
+            SlipTrial.on(technician.record(), dice, this::said).ifPresent(tried -> {
+                slips.add(tried);
+                log.accept("  " + tried.line());
+            });
+        }
         return read ? Optional.empty() : Optional.of(End.UNREACHABLE);
+    }
+
+    /** What a slip could change: standings, headline (other figures in the same sentence are no change), next step. */
+    private String said(CaseRecord record) {
+        Assessment a = order.assess(loop, record, prepared);
+        return a.findings().headline().replaceAll("[0-9.,]+", "#")
+                + a.next().title()
+                + a.next()
+                        .probe()
+                        .map(p -> "" + p.red() + p.black() + p.condition())
+                        .orElse("")
+                + a.findings().parts().stream()
+                        .map(p -> "" + p.part() + p.standing())
+                        .toList();
     }
 
     private Optional<End> see(Step step) {
@@ -162,7 +223,8 @@ final class Session {
     private void assess() {
         last = order.assess(loop, technician.record(), prepared);
         List<PartFinding> bad = alarms();
-        bad.forEach(p -> alarmed.add(p.part().value()));
+        bad.forEach(
+                p -> (repairs == 0 ? alarmed : alarmedAfterwards).add(p.part().value()));
         last.findings().doubts().forEach(d -> doubted.add(d.reading().toString()));
         technician.newest().ifPresent(r -> log.accept("  read " + r));
         log.accept("  %s | %s -> %s %s"
@@ -195,7 +257,7 @@ final class Session {
                 vehicle,
                 clamp,
                 end,
-                end == End.REPAIR ? last.next().part().map(PartId::value) : Optional.empty(),
+                first,
                 Set.copyOf(alarmed),
                 technician.charged(),
                 atEnd,
@@ -203,7 +265,9 @@ final class Session {
                 technician.cranks,
                 technician.asked.size(),
                 doubted.size(),
-                last == null ? "" : last.findings().headline());
+                last == null ? "" : last.findings().headline(),
+                repairs,
+                List.copyOf(slips));
         log.accept("%s %s".formatted(end, result.part().orElse("")));
         return result;
     }

@@ -9,7 +9,9 @@ import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
 import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Repair;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
@@ -30,12 +32,14 @@ final class Technician {
     private static final double WITH_AMPS = 0.7;
     private static final double FULL_VOLTS = 12.65;
 
-    private final FleetVehicle vehicle;
+    private FleetVehicle vehicle;
     private final Circuit circuit;
     private final boolean clamp;
     private final Random dice;
     private final FleetMeter meter;
     private final Reach reach;
+    private final List<Repair> repairs = new ArrayList<>();
+    private final List<ComplaintTest> tests = new ArrayList<>();
     private final List<RecordedReading> readings = new ArrayList<>();
     private final List<Statement> said = new ArrayList<>();
     private final Map<Condition, Integer> moments = new EnumMap<>(Condition.class);
@@ -56,7 +60,7 @@ final class Technician {
     }
 
     CaseRecord record() {
-        return CaseRecord.of(circuit, vehicle.celsius(), readings, List.of(), List.of())
+        return CaseRecord.of(circuit, vehicle.celsius(), readings, repairs, tests)
                 .with(Statements.of(said));
     }
 
@@ -74,7 +78,7 @@ final class Technician {
                                         r.reading().amps().map(a -> a + " A").orElse(""),
                                         r.slip()
                                                 .map(q -> q.kind() + " "
-                                                        + r.answer().orElseThrow())
+                                                        + r.answer().orElseThrow() + ": " + q.sentence())
                                                 .orElse("")));
     }
 
@@ -96,6 +100,29 @@ final class Technician {
 
     boolean charged() {
         return charged;
+    }
+
+    /** Puts a part right, if what becomes of the vehicle can be known. */
+    boolean repair(PartId part) {
+        Optional<FleetVehicle> after = vehicle.repaired(part.value());
+        after.ifPresent(better -> {
+            vehicle = better;
+            clock += MOMENT_MILLIS;
+            repairs.add(new Repair(new UUID(3, names++), part, Repair.Action.REPLACED, "", clock));
+            last = Optional.empty();
+        });
+        return after.isPresent();
+    }
+
+    /** Tries what was complained of. */
+    void test() {
+        clock += MOMENT_MILLIS;
+        boolean passes = vehicle.concern().equals("starting") ? !vehicle.cranksSlowly() : vehicle.charges();
+        tests.add(new ComplaintTest(new UUID(4, names++), passes, "", clock));
+    }
+
+    FleetVehicle vehicle() {
+        return vehicle;
     }
 
     /** Takes what a step asks for; where a point is out of reach the next one, unless that was read already. */
@@ -175,6 +202,9 @@ final class Technician {
     }
 
     private Current current(FleetVehicle.Moment moment, Condition condition) {
+        if (condition.pile() && moment.setAmps() > 0) {
+            return Current.of(moment.setAmps(), Current.How.CLAMP);
+        }
         if (!clamp || condition == Condition.REST || dice.nextDouble() > WITH_AMPS) {
             return Current.unknown();
         }

@@ -1,0 +1,104 @@
+package app.dantro.acceptance.bench.everyday;
+
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.TypedVolts;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.RecordedReading;
+import app.dantro.core.slip.Slip;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.function.Function;
+
+/** A reading as somebody could have mistyped it, beside the one that was taken: is it asked about, and does it matter? */
+final class SlipTrial {
+    private static final double RIGHT_SHARE = 0.02;
+    private static final double LEAST_VOLTS = 0.004;
+
+    private SlipTrial() {}
+
+    /** Ways to slip (docs/job.md, slips). */
+    enum Way {
+        TEN_TIMES,
+        A_TENTH,
+        A_THOUSANDTH,
+        MILLIVOLTS_AS_VOLTS,
+        SIGN
+    }
+
+    /**
+     * What came of one.
+     *
+     * @param matters it would change a standing, the headline or the next step
+     * @param named an answer offers the value that was meant
+     */
+    record Tried(Way way, Condition condition, boolean matters, boolean asked, boolean named, String line) {}
+
+    /** Tries one slip on the newest reading; nothing of it stays in the case. */
+    static Optional<Tried> on(CaseRecord now, Random dice, Function<CaseRecord, String> said) {
+        List<RecordedReading> all = new ArrayList<>(now.readings());
+        RecordedReading newest = all.remove(all.size() - 1);
+        Reading right = newest.reading();
+        Way way = Way.values()[dice.nextInt(Way.values().length)];
+        Optional<String> text = typed(way, right, now.writesSigns());
+        if (text.isEmpty() || newest.slip().isPresent()) {
+            return Optional.empty();
+        }
+        CaseRecord before = with(now, all);
+        Reading slipped = new Reading(
+                right.id(),
+                right.red(),
+                right.black(),
+                right.condition(),
+                TypedVolts.parse(text.get()),
+                right.statistic(),
+                right.current(),
+                right.range(),
+                right.called(),
+                right.takenAtMillis());
+        Optional<Slip> asked = before.asked(slipped);
+        boolean named = asked.stream()
+                .flatMap(s -> s.choices().stream())
+                .flatMap(c -> c.volts().stream())
+                .findFirst()
+                .filter(v -> Math.abs(v - right.volts()) <= RIGHT_SHARE * Math.abs(right.volts()) + 1e-6)
+                .isPresent();
+        all.add(new RecordedReading(slipped, Optional.empty(), Optional.empty(), false));
+        boolean matters = !said.apply(with(now, all)).equals(said.apply(now));
+        String line = "SLIP %s %s>%s %s meant %s typed %s: %s %s"
+                .formatted(
+                        way,
+                        right.red(),
+                        right.black(),
+                        right.condition(),
+                        right.typed().text(),
+                        text.get(),
+                        matters ? "matters" : "harmless",
+                        asked.map(s -> s.kind() + (named ? " named" : " other")).orElse("NOT ASKED"));
+        return Optional.of(new Tried(way, right.condition(), matters, asked.isPresent(), named, line));
+    }
+
+    private static CaseRecord with(CaseRecord now, List<RecordedReading> readings) {
+        return CaseRecord.of(now.circuit(), now.celsius(), readings, now.repairs(), now.tests())
+                .with(now.statements());
+    }
+
+    private static Optional<String> typed(Way way, Reading right, boolean writesSigns) {
+        if (Math.abs(right.volts()) < LEAST_VOLTS) {
+            return Optional.empty();
+        }
+        BigDecimal value = new BigDecimal(right.typed().text());
+        BigDecimal slipped = switch (way) {
+            case TEN_TIMES -> value.movePointRight(1);
+            case A_TENTH -> value.movePointLeft(1);
+            case A_THOUSANDTH -> value.movePointLeft(3);
+            case MILLIVOLTS_AS_VOLTS -> value.movePointRight(3);
+            case SIGN -> writesSigns ? value.negate() : null;
+        };
+        boolean possible = slipped != null && slipped.abs().doubleValue() < 200;
+        return possible ? Optional.of(slipped.toPlainString()) : Optional.empty();
+    }
+}
