@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Everyday vehicles through the product: {@code everyday [--fleet FILE | --world SEED] --vehicles N --threads T
- * --log FILE}. */
+ * --log FILE --only ID,ID}. */
 final class EverydayBench implements Bench.Benchmark {
     private final String[] args;
 
@@ -22,7 +22,8 @@ final class EverydayBench implements Bench.Benchmark {
                         option("--world").map(Long::parseLong),
                         option("--vehicles").map(Integer::parseInt).orElse(2000),
                         option("--threads").map(Integer::parseInt).orElse(2),
-                        option("--log").map(Path::of))
+                        option("--log").map(Path::of),
+                        option("--only").map(o -> List.of(o.split(","))).orElse(List.of()))
                 .report(System.out);
         return List.of();
     }

@@ -8,6 +8,7 @@ import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
+import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
@@ -65,8 +66,8 @@ public final class Endings {
                 && findings.facts().contradictions().isEmpty()
                 && Figures.of(record).stream().noneMatch(Endings::speaksAgainstGood);
         boolean turned = starting.isPresent() && !said.says(Topic.CRANKS, Answer.SLOWLY);
-        boolean start = turned || !(concern == Loop.STARTING || bothAsked());
-        boolean charge = chargingGood() || !(concern == Loop.CHARGING || bothAsked());
+        boolean start = turned || !(concern == Loop.STARTING || bothAsked(concern));
+        boolean charge = chargingGood() || !(concern == Loop.CHARGING || bothAsked(concern));
         return quiet && start && charge;
     }
 
@@ -75,10 +76,39 @@ public final class Endings {
                 && figure.topics().stream().anyMatch(FAILING::contains);
     }
 
-    /** A mere check looks at both sides, where the circuit has both. */
-    public boolean bothAsked() {
-        return record.circuit().alternator().isPresent()
-                && (said.says(Topic.SYMPTOM, Answer.CHECK) || said.says(Topic.CHARGING_SYMPTOM, Answer.CHECK));
+    /** A mere check looks at both sides, where the circuit has both; so does a job whose other side shows something. */
+    public boolean bothAsked(Loop concern) {
+        boolean off = concern == Loop.STARTING ? chargesBadly() : startsBadly();
+        return record.circuit().alternator().isPresent() && (mereCheck() || off);
+    }
+
+    private boolean mereCheck() {
+        return said.says(Topic.SYMPTOM, Answer.CHECK) || said.says(Topic.CHARGING_SYMPTOM, Answer.CHECK);
+    }
+
+    private boolean chargesBadly() {
+        return ChargingFacts.holds(record).filter(holds -> !holds).isPresent();
+    }
+
+    private boolean startsBadly() {
+        double least = CrankingLimit.voltsAt(record.celsius(), record.circuit().blocks());
+        return said.says(Topic.CRANKS, Answer.SLOWLY)
+                || record.posts(Condition.CRANKING)
+                        .filter(r -> Math.abs(r.volts()) < least)
+                        .isPresent();
+    }
+
+    /**
+     * True while a good side leaves a complaint without a reason and nobody looked at the other one: one reading of it is due
+     * before the job ends.
+     */
+    public boolean otherSideUnseen(Loop concern) {
+        boolean seen = concern == Loop.STARTING
+                ? ChargingFacts.holds(record).isPresent()
+                : record.posts(Condition.CRANKING).isPresent();
+        boolean complained = said.about(concern == Loop.STARTING ? Topic.SYMPTOM : Topic.CHARGING_SYMPTOM)
+                .isPresent();
+        return record.circuit().alternator().isPresent() && complained && !mereCheck() && !seen;
     }
 
     /** True for a battery that has to be charged before the vehicle goes, whatever else was found. */

@@ -40,6 +40,13 @@ public final class ChargingFacts {
         return record.circuit().alternator().flatMap(new ChargingFacts(record)::good);
     }
 
+    /** Whether the posts hold under all loads; empty if nobody read them so. */
+    public static Optional<Boolean> holds(CaseRecord record) {
+        ChargingFacts facts = new ChargingFacts(record);
+        return record.posts(Condition.RAISED_LOADED)
+                .map(r -> facts.charged(r) && Math.abs(r.volts()) <= Marks.MOST_POSTS_VOLTS * facts.circuit.blocks());
+    }
+
     /** True if the posts stood low under all loads on a machine that may be commanded so. */
     public static boolean rests(CaseRecord record) {
         ChargingFacts facts = new ChargingFacts(record);

@@ -20,6 +20,9 @@ enum FactReason implements Reason.Kind {
     DISCHARGING,
     BELOW_BASE,
     CHARGES_WELL,
+    OPEN_BETWEEN,
+    SIDE_LOSES,
+    LEFT_FOR_THE_MOTOR,
     HELD,
     BOTH_CERTIFIED,
     BOTH_TURNED;

@@ -34,5 +34,11 @@ final class Marks {
     /** What one side of an ordinary vehicle loses at most while cranking, in V a block (docs/everyday.md, supply side). */
     static final double SIDE_VOLTS = 0.6;
 
+    /** Beyond this no side of a healthy vehicle loses while it cranks, whatever it draws, in V a block (docs/everyday.md, here it must dare). */
+    static final double MOST_OF_A_SIDE_VOLTS = 1.2;
+
+    /** A way across which this share of the battery's volts stands is open (docs/job.md, test 9). */
+    static final double OPEN_SHARE = 0.9;
+
     private Marks() {}
 }

@@ -27,6 +27,14 @@ final class Ledger {
         return raws.stream().max(Comparator.comparingDouble(Raw::logWeight)).orElseThrow();
     }
 
+    /** True if an explanation that takes at most one reading for a slip lies as near to the others as real vehicles do. */
+    boolean anyFits(int observations) {
+        return raws.stream().filter(r -> r.slips.count() <= 1).anyMatch(r -> {
+            int kept = observations - r.slips.count();
+            return r.distance <= kept + Marks.NO_VEHICLE_SIGMAS * Math.sqrt(2.0 * Math.max(1, kept));
+        });
+    }
+
     /** All that are left, the likeliest first; their probabilities sum to one. */
     List<Explanation> explanations() {
         List<Raw> kept = raws.stream()

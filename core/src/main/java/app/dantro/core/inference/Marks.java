@@ -81,6 +81,17 @@ final class Marks {
 
     static final int LEAST_OBSERVATIONS = 3;
 
+    /** A click is missed, or another noise taken for it, this often; and how sharply a solenoid pulls in, in V. */
+    static final double ASSUMED_MISHEARD = 0.06;
+
+    static final double ASSUMED_PULL_WIDTH = 0.5;
+
+    /** One in two hundred healthy vehicles reads further off, on one side (docs/everyday.md, ranges of healthy vehicles). */
+    static final double HEALTHY_995_SIGMAS = 2.576;
+
+    /** Beyond this no vehicle, sound or with one fault or two, shows such readings: the 99.9th percentile of χ² (docs/everyday.md, fact, inference, gate). */
+    static final double NO_VEHICLE_SIGMAS = 4.5;
+
     /** Healthy spreads are widened: it costs little, and halves the wrong calls in a wilder world (docs/decisions/0010). */
     static final double ASSUMED_WIDENING = 1.5;
 

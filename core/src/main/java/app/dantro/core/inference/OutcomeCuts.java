@@ -49,7 +49,37 @@ final class OutcomeCuts {
             all.add(prospect(from, to, low, high));
             from = to;
         }
-        return all;
+        return accusingBeyondHealthy(all);
+    }
+
+    /** No result that a healthy vehicle shows as the case stands, but once in two hundred, is called one that accuses. */
+    private List<Prospect> accusingBeyondHealthy(List<Prospect> all) {
+        int healthy = -1;
+        for (int e = 0; e < mean.length && healthy < 0; e++) {
+            healthy = likeliest.forecasts.get(e).explanation().healthy() ? e : -1;
+        }
+        if (healthy < 0 || all.size() < 2) {
+            return all;
+        }
+        double upper = mean[healthy] + Marks.HEALTHY_995_SIGMAS * sigma[healthy];
+        double lower = mean[healthy] - Marks.HEALTHY_995_SIGMAS * sigma[healthy];
+        double[] cuts = new double[all.size() - 1];
+        for (int c = 0; c < cuts.length; c++) {
+            double cut = all.get(c).highValue();
+            boolean above = cut >= mean[healthy] && all.get(c + 1).accuses();
+            boolean below = cut < mean[healthy] && all.get(c).accuses();
+            cuts[c] = above ? Math.max(cut, upper) : below ? Math.min(cut, lower) : cut;
+            cuts[c] = c > 0 ? Math.max(cuts[c], cuts[c - 1]) : cuts[c];
+        }
+        List<Prospect> moved = new ArrayList<>();
+        for (int p = 0; p < all.size(); p++) {
+            double low = p == 0 ? Double.NEGATIVE_INFINITY : cuts[p - 1];
+            double high = p == cuts.length ? Double.POSITIVE_INFINITY : cuts[p];
+            if (high > low) {
+                moved.add(all.get(p).between(low, high));
+            }
+        }
+        return moved;
     }
 
     private static double middle(double low, double high) {

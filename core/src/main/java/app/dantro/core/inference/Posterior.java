@@ -58,6 +58,11 @@ public final class Posterior {
         return explanations;
     }
 
+    /** False if the readings fit no vehicle, sound or with any fault, with one slip at the most. */
+    public boolean fits() {
+        return search.fits();
+    }
+
     public double healthy() {
         return explanations.stream()
                 .filter(Explanation::healthy)

@@ -64,6 +64,11 @@ final class PosteriorSearch {
         return ledger.explanations();
     }
 
+    /** True if some explanation with at most one slip comes near the readings; so few always fit. */
+    boolean fits() {
+        return fitter.count < Marks.LEAST_OBSERVATIONS || ledger.anyFits(fitter.count);
+    }
+
     Fitter fitter() {
         return fitter;
     }
@@ -102,6 +107,9 @@ final class PosteriorSearch {
         double base = logPrior + symptoms.logLikelihood(evidence.complaint(), first, second);
         if (evidence.starts().isPresent()) {
             base += symptoms.logStarts(evidence.starts().get(), first, second);
+        }
+        if (evidence.entered().pulls().isPresent() && !evidence.repaired()) {
+            base += symptoms.logPulls(evidence.entered().pulls().get(), first, second);
         }
         if (fitter.load(first, second) && fitter.fit(everything, everything.length)) {
             SlipSearch.Reached reached = slips.enter(first, second, base);

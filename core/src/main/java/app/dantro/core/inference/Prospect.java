@@ -19,6 +19,15 @@ public record Prospect(
         parts = Map.copyOf(parts);
     }
 
+    /** True if it speaks against a part rather than for a healthy vehicle. */
+    boolean accuses() {
+        return healthy < 0.5 && !parts.isEmpty();
+    }
+
+    Prospect between(double low, double high) {
+        return new Prospect(low, high, probability, healthy, parts);
+    }
+
     /** The parts worth naming, the likeliest first. */
     public List<PartId> named(double atLeast) {
         return parts.entrySet().stream()

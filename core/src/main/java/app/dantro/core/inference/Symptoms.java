@@ -12,12 +12,14 @@ final class Symptoms {
     private final double[] slow;
     private final double[] dead;
     private final double[] off;
+    private final double[] pulls;
 
     Symptoms(PreparedCircuit prepared) {
         int count = prepared.hypotheses().size();
         slow = new double[count];
         dead = new double[count];
         off = new double[count];
+        pulls = new double[count];
         Circuit circuit = prepared.circuit();
         Observable speed = new Observable.Speed(Condition.CRANKING);
         Observable loaded = posts(circuit, Condition.RAISED_LOADED);
@@ -28,6 +30,7 @@ final class Symptoms {
             slow[h] = soft((Marks.ASSUMED_SLOW - share) / Marks.ASSUMED_SPEED_WIDTH);
             dead[h] = soft((Marks.ASSUMED_DEAD - share) / Marks.ASSUMED_SPEED_WIDTH);
             double volts = Math.max(moved(prepared, h, loaded), moved(prepared, h, unloaded)) / circuit.blocks();
+            pulls[h] = pullsIn(prepared, h);
             off[h] = soft((volts - Marks.ASSUMED_OFF_VOLTS) / Marks.ASSUMED_OFF_WIDTH);
         }
     }
@@ -53,6 +56,21 @@ final class Symptoms {
     double logStarts(boolean starts, int first, int second) {
         double not = either(dead, first, second);
         return Math.log(Marks.ASSUMED_SYMPTOM_FLOOR + (1 - 2 * Marks.ASSUMED_SYMPTOM_FLOOR) * (starts ? 1 - not : not));
+    }
+
+    /** Natural logarithm of the probability that the solenoid is heard, or is not. */
+    double logPulls(boolean heard, int first, int second) {
+        double both = second < 0 ? pulls[first] : Math.min(pulls[first], pulls[second]);
+        return Math.log(Marks.ASSUMED_MISHEARD + (1 - 2 * Marks.ASSUMED_MISHEARD) * (heard ? both : 1 - both));
+    }
+
+    private static double pullsIn(PreparedCircuit prepared, int h) {
+        return prepared.circuit()
+                .solenoid()
+                .map(s -> soft((prepared.mean(h, new Observable.Volts(Condition.CRANKING, s.trigger(), s.ground()))
+                                - s.coils().pullInVolts())
+                        / Marks.ASSUMED_PULL_WIDTH))
+                .orElse(1.0);
     }
 
     private static double moved(PreparedCircuit prepared, int h, Observable what) {

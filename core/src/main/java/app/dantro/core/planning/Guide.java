@@ -18,6 +18,16 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         standby = List.copyOf(standby);
     }
 
+    /** What was read so often shows the same again, whatever is thought of it. */
+    private static boolean worthTaking(Findings findings, Observable.Volts what) {
+        return findings.evidence()
+                        .counted()
+                        .in(what.condition())
+                        .across(what.red(), what.black())
+                        .size()
+                < Marks.MOST_REPEATS - 1;
+    }
+
     /** The battery that the readings call flat. */
     public Optional<PartId> toCharge() {
         return advice.kind() == Advice.Kind.CHARGE ? advice.part() : Optional.empty();
@@ -34,6 +44,7 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         Explainer explainer = new Explainer(findings, judgement, advice, workplace);
         List<ProbePlan> plans = advice.proposals().stream()
                 .filter(p -> p.what() instanceof Observable.Volts)
+                .filter(p -> worthTaking(findings, (Observable.Volts) p.what()))
                 .map(p -> explainer.plan((Observable.Volts) p.what()))
                 .toList();
         return new Guide(

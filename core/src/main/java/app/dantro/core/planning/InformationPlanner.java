@@ -166,8 +166,10 @@ final class InformationPlanner {
         List<Observation> taken = posterior.evidence().observations();
         List<Observable> all = new ArrayList<>();
         for (int i = 0; i < taken.size(); i++) {
-            if (posterior.slip(i) < Marks.DOUBTED) {
-                all.add(taken.get(i).what());
+            Observable what = taken.get(i).what();
+            long times = taken.stream().filter(o -> o.what().same(what)).count();
+            if (posterior.slip(i) < Marks.DOUBTED || times >= Marks.MOST_REPEATS) {
+                all.add(what);
             }
         }
         return all;

@@ -1,5 +1,6 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.ending.Endings;
 import app.dantro.core.finding.PartFinding;
@@ -25,7 +26,7 @@ final class ChargingEnds {
         }
         Optional<Step> own =
                 looks.needed().or(() -> looks.onceMore(work.record())).map(look -> look.step(work.findings()));
-        return own.or(() -> Endings.of(work.findings()).bothAsked()
+        return own.or(() -> Endings.of(work.findings()).bothAsked(Loop.CHARGING)
                         ? EndingSteps.start(work).map(Placed::step)
                         : Optional.empty())
                 .or(() -> looks.open().stream().findFirst().map(look -> look.step(work.findings())));
@@ -38,7 +39,7 @@ final class ChargingEnds {
             return Optional.of(end(work, endings));
         }
         boolean quiet = work.findings().parts().stream().noneMatch(PartFinding::alarmed);
-        return quiet && endings.bothAsked() && looks.needed().isEmpty()
+        return quiet && endings.bothAsked(Loop.CHARGING) && looks.needed().isEmpty()
                 ? EndingSteps.start(work).map(Placed::step)
                 : Optional.empty();
     }
@@ -86,7 +87,15 @@ final class ChargingEnds {
                             Cautions.charging())
                     .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT)));
         }
-        if (endings.bothAsked() && work.said().about(Topic.CRANKS).isEmpty()) {
+        Optional<Step> crank = endings.otherSideUnseen(Loop.CHARGING)
+                ? BatterySteps.underLoad(work).map(Placed::step)
+                : Optional.empty();
+        if (crank.isPresent()) {
+            return crank.get();
+        }
+        boolean cranked = work.record().posts(Condition.CRANKING).isPresent();
+        if ((cranked || endings.bothAsked(Loop.CHARGING))
+                && work.said().about(Topic.CRANKS).isEmpty()) {
             return EndingSteps.howItTurned();
         }
         List<ToSee> left =

@@ -55,11 +55,15 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
         if (!rests || off.isPresent()) {
             return rests ? off : Optional.empty();
         }
+        return loaded().filter(l -> record.counted().stream().filter(l::is).count() < Marks.MOST_TIMES)
+                .map(ChargingLook::again);
+    }
+
+    /** The one reading that says whether it charges at all. */
+    Optional<ChargingLook> loaded() {
         return all.stream()
                 .filter(l -> l.heading().is(ProcedureReason.LOADED_VOLTAGE))
-                .filter(l -> record.counted().stream().filter(l::is).count() < Marks.MOST_TIMES)
-                .findFirst()
-                .map(ChargingLook::again);
+                .findFirst();
     }
 
     int taken() {

@@ -64,8 +64,11 @@ final class ChargingProcedure {
                 ? Optional.empty()
                 : all.withStanding(Standing.FAULTY).stream().findFirst();
         boolean repaired = record.lastRepair().isPresent();
-        boolean retested =
-                repaired && looks.open().isEmpty() && all.parts().stream().noneMatch(PartFinding::alarmed);
+        boolean failed = record.lastTest().filter(t -> !t.passed()).isPresent();
+        boolean retested = repaired
+                && !failed
+                && looks.open().isEmpty()
+                && all.parts().stream().noneMatch(PartFinding::alarmed);
         boolean retesting = repaired && !looks.open().isEmpty() || retested;
         Optional<Step> quiet = faulty.isEmpty() && !passed ? unaccused() : Optional.empty();
         Optional<Guide> guide = judgement

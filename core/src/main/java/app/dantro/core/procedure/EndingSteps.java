@@ -1,6 +1,8 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.Side;
 import app.dantro.core.ending.Endings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -23,8 +25,17 @@ final class EndingSteps {
         }
         Step step = work.said().about(Topic.CRANKS).isEmpty()
                 ? howItTurned()
-                : chargedFirst(work, endings).orElseGet(() -> Step.close(endings.good(Loop.STARTING)));
+                : otherSide(work, endings)
+                        .or(() -> chargedFirst(work, endings))
+                        .orElseGet(() -> Step.close(endings.good(Loop.STARTING)));
         return Optional.of(new Placed(Stage.SIDES, step));
+    }
+
+    /** A complaint on a good starting side: does it charge at all? */
+    private static Optional<Step> otherSide(Work work, Endings endings) {
+        return endings.otherSideUnseen(Loop.STARTING)
+                ? ChargingLooks.of(work.record(), Optional.empty()).loaded().map(look -> look.step(work.findings()))
+                : Optional.empty();
     }
 
     static Optional<Step> chargedFirst(Work work, Endings endings) {
@@ -40,6 +51,17 @@ final class EndingSteps {
                         List.of(ProcedureReason.SLOW_IS_A_READING.with()),
                         List.of())
                 .seeing(List.of(ToSee.open(Topic.CRANKS)));
+    }
+
+    /** Posts and both sides are read and a starter is in question: how it turned decides whether it may be suspected. */
+    static Optional<Placed> heard(Work work) {
+        boolean read = work.findings().posts(Condition.CRANKING).isPresent()
+                && work.findings().whole(Side.SUPPLY).isPresent()
+                && work.findings().whole(Side.RETURN).isPresent();
+        boolean turns = work.said().starts().orElse(true);
+        return read && turns && quiet(work) && work.said().about(Topic.CRANKS).isEmpty()
+                ? Optional.of(new Placed(Stage.SIDES, howItTurned()))
+                : Optional.empty();
     }
 
     /** Both sides are good and it turns slowly: a hand on the engine, then the starter off it. */
@@ -76,7 +98,7 @@ final class EndingSteps {
             return Optional.empty();
         }
         return start(work)
-                .or(() -> Endings.of(work.findings()).bothAsked()
+                .or(() -> Endings.of(work.findings()).bothAsked(Loop.STARTING)
                         ? ChargingLooks.of(work.record(), Optional.empty())
                                 .needed()
                                 .map(look -> new Placed(Stage.SIDES, look.step(work.findings())))

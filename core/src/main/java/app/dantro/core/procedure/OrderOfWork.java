@@ -36,7 +36,7 @@ import java.util.UUID;
  */
 public final class OrderOfWork {
     /** Raised when the same record may lead to another headline or standing than before. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     private final Planner planner;
 
@@ -112,12 +112,20 @@ public final class OrderOfWork {
 
     private Conclusions conclude(Loop loop, Findings findings, Optional<Judgement> judgement) {
         boolean charges = loop == Loop.CHARGING
+                && !stands(findings.evidence())
                 && findings.evidence().circuit().alternator().isPresent();
         return SafetyFirst.of(
                 charges
                         ? ChargingProcedure.conclude(findings, judgement, planner)
                         : new StartingProcedure(planner).conclude(findings, judgement),
                 judgement);
+    }
+
+    /** What cannot be started is not measured running: the starting side comes first. */
+    private static boolean stands(CaseRecord record) {
+        return record.statements().starts().filter(turns -> !turns).isPresent()
+                && record.lastRepair().isEmpty()
+                && record.counted().stream().noneMatch(r -> r.condition().running());
     }
 
     private static Assessment.Beside beside(Conclusions ended, OwnSets own, Foretold foretold) {

@@ -21,7 +21,8 @@ final class StartingProcedure {
             BatterySteps::dead, BatterySteps::charged, RetestSteps::repair, RetestSteps::across, BatterySteps::each);
 
     /** What shows a good side in few readings, and ends the job. */
-    private static final List<Rule> IF_GOOD = List.of(EndingSteps::starting, EndingSteps::slow, EndingSteps::survey);
+    private static final List<Rule> IF_GOOD =
+            List.of(EndingSteps::starting, EndingSteps::slow, EndingSteps::survey, EndingSteps::heard);
 
     /** What all readings together advise. */
     private static final List<Rule> ADVISED = List.of(
@@ -72,7 +73,8 @@ final class StartingProcedure {
 
     /** After a repair the drops come first; then the search goes on only if the readings still speak of another fault. */
     private static Optional<Placed> search(Work work) {
-        boolean retesting = work.repaired() && work.findings().failing().isEmpty();
+        boolean failed = work.record().lastTest().filter(t -> !t.passed()).isPresent();
+        boolean retesting = work.repaired() && work.findings().failing().isEmpty() && !failed;
         if (!retesting) {
             return first(ADVISED, work);
         }

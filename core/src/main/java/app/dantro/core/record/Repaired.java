@@ -103,8 +103,16 @@ public final class Repaired {
                 || reading.condition().running()) {
             return later.findAny().isPresent();
         }
+        if (reading.condition().starterCalled() && stood()) {
+            return later.findAny().isPresent();
+        }
         Stretch stretch = loop.between(reading.red(), reading.black());
         return later.anyMatch(repair -> touches(repair.part(), stretch, reading));
+    }
+
+    /** The key was held and nothing turned: once it does other currents flow everywhere. */
+    private boolean stood() {
+        return record.statements().starts().filter(turns -> !turns).isPresent();
     }
 
     private boolean touches(PartId part, Stretch stretch, Reading reading) {

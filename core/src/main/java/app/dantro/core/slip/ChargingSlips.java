@@ -52,6 +52,7 @@ final class ChargingSlips {
         return confirmed()
                 ? Optional.empty()
                 : engineOff()
+                        .or(() -> running.source().far())
                         .or(this::noSource)
                         .or(running::stood)
                         .or(running::decimal)
@@ -67,7 +68,7 @@ final class ChargingSlips {
 
     private Optional<Slip> engineOff() {
         boolean charged = Math.abs(reading.volts()) > Marks.RUNNING_FROM_VOLTS * circuit.blocks();
-        if (!ENGINE_OFF.contains(reading.condition()) || !running.acrossSource() || !charged) {
+        if (!ENGINE_OFF.contains(reading.condition()) || !running.source().acrossSource() || !charged) {
             return Optional.empty();
         }
         return Optional.of(Slip.asking(
@@ -81,8 +82,11 @@ final class ChargingSlips {
     private Optional<Slip> noSource() {
         boolean nothing = Math.abs(reading.volts()) < Marks.NEXT_TO_NOTHING_VOLTS;
         // Across the posts the starter's check asks, unless the engine runs.
-        boolean asked = running.acrossPosts() && !reading.condition().running();
-        if (!nothing || asked || !running.acrossSource() || reading.condition().pile()) {
+        boolean asked = running.source().acrossPosts() && !reading.condition().running();
+        if (!nothing
+                || asked
+                || !running.source().acrossSource()
+                || reading.condition().pile()) {
             return Optional.empty();
         }
         return Optional.of(Slip.asking(

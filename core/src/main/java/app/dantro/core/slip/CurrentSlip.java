@@ -13,8 +13,9 @@ import java.util.Set;
 
 /** A small drop without a current: without current nothing is lost. */
 final class CurrentSlip {
-    /** What is switched on then flows through the cables; such a drop certifies nothing, and speaks of an open way. */
-    private static final Set<Condition> LOADS_ON = EnumSet.of(Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
+    /** What is drawn then flows through the cables; such a drop certifies nothing, and speaks of an open way. */
+    private static final Set<Condition> LOADS_ON =
+            EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
 
     private CurrentSlip() {}
 

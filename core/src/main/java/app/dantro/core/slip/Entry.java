@@ -17,12 +17,13 @@ import java.util.OptionalDouble;
 /**
  * A reading as it is entered, among those that count.
  *
- * @param counted the readings that count and lie on the starting loop
+ * @param all the readings that count
+ * @param counted those of them that lie on the starting loop
  */
-record Entry(SlipRules.Vehicle vehicle, Readings counted, Reading reading) {
+record Entry(SlipRules.Vehicle vehicle, Readings all, Readings counted, Reading reading) {
     static Entry of(SlipRules.Vehicle vehicle, Readings counted, Reading reading) {
         SeriesLoop loop = vehicle.loop();
-        return new Entry(vehicle, counted.where(r -> loop.has(r.red()) && loop.has(r.black())), reading);
+        return new Entry(vehicle, counted, counted.where(r -> loop.has(r.red()) && loop.has(r.black())), reading);
     }
 
     SeriesLoop loop() {

@@ -49,10 +49,53 @@ final class Marks {
     static final double CORROBORATING_SHARE = 0.5;
 
     /** Most healthy drops lie within this of the class's usual one, either way. */
-    static final double ASSUMED_USUAL_FACTOR = 1.6;
+    static final double ASSUMED_USUAL_FACTOR = 2;
 
     /** A typed digit this much finer than the range's own is finer, not rounded. */
     static final double ASSUMED_FINER = 0.99;
+
+    /** No meter that is carried to a vehicle shows less than this in volts (docs/physics.md, instruments). */
+    static final double FINEST_DIGIT_VOLTS = 1e-4;
+
+    /** The finest range of a meter reaches this far (docs/physics.md, instruments). */
+    static final double FINEST_RANGE_VOLTS = 0.2;
+
+    /** Moves of less than this are those of a unit's prefix, or of two places. */
+    static final double ONE_PLACE = 0.05;
+
+    /** A running source of a 12 V block, however it charges, lies between these (docs/everyday.md, regulated voltage). */
+    static final double LEAST_RUNNING_VOLTS = 6;
+
+    static final double MEANT_LEAST_RUNNING_VOLTS = 11;
+
+    static final double MEANT_MOST_RUNNING_VOLTS = 16;
+
+    /** B+ of a 12 V block stands no higher unless it is commanded, or overcharges (docs/everyday.md, where it must dare). */
+    static final double HIGHEST_OUTPUT_VOLTS = 15.3;
+
+    /** One that holds another point's volts drives its own this high where the way there is bad (docs/physics.md, devices). */
+    static final double MOST_DRIVEN_VOLTS = 24;
+
+    /** A meter on AC without a capacitor shows so many times the DC volts (docs/everyday.md, ripple). */
+    static final double ALTERNATING_FACTOR = 2.2;
+
+    static final double ALTERNATING_SLACK = 0.08;
+
+    /** Amps that differ by a clamp's factor do so within this, as a logarithm; small ones taper by as much. */
+    static final double ASSUMED_FACTOR_SLACK = 0.25;
+
+    static final double ASSUMED_LEAST_AMPS = 3;
+
+    /** Within this a running engine's current has not tapered to a tenth. */
+    static final long ASSUMED_SAME_HOLD_MILLIS = 90_000;
+
+    /** Posts that fell by this a block while cranking tell the battery's resistance; it lies within this of the class's. */
+    static final double ASSUMED_FELL_VOLTS = 0.4;
+
+    static final double ASSUMED_OFF_BATTERY = 5;
+
+    /** And with the factor put right within this. */
+    static final double ASSUMED_USUAL_BATTERY = 2.2;
 
     /** What the posts of a 12 V block can show: at rest, running, and at the least (docs/job.md, slips to catch). */
     static final double HIGHEST_OPEN_CIRCUIT_VOLTS = 13.2;

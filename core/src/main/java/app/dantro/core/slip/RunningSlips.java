@@ -19,7 +19,7 @@ import java.util.stream.DoubleStream;
 record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Reading reading) {
     /** The same volts as with the engine off, though it charged before: was it running? */
     Optional<Slip> stood() {
-        if (!reading.condition().running() || !acrossPosts()) {
+        if (!reading.condition().running() || !source().acrossPosts()) {
             return Optional.empty();
         }
         double volts = Math.abs(reading.volts());
@@ -36,6 +36,10 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                 : Optional.empty();
     }
 
+    RunningSource source() {
+        return new RunningSource(circuit, counted, reading);
+    }
+
     private DoubleStream posts(Predicate<Reading> which) {
         return counted.stream()
                 .filter(r -> r.pair().equals(circuit.posts()) && which.test(r))
@@ -48,16 +52,13 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
      */
     Optional<Slip> decimal() {
         double volts = Math.abs(reading.volts());
-        if (!reading.condition().running() || acrossSource() || volts < Marks.ASSUMED_LARGE_DROP_VOLTS) {
+        if (!reading.condition().running() || source().acrossSource() || volts < Marks.ASSUMED_LARGE_DROP_VOLTS) {
             return Optional.empty();
         }
         double room = room();
         boolean tooMuch = volts > room + Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.ASSUMED_SAME * room);
         return tooMuch
-                ? DecimalMove.down()
-                        .filter(move -> volts * move <= Math.min(room, Marks.ASSUMED_HEALTHY_DROP_VOLTS))
-                        .boxed()
-                        .findFirst()
+                ? meantDrop(volts, room)
                         .map(move -> Slip.asking(
                                 Kind.DECIMAL,
                                 List.of(
@@ -69,7 +70,17 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                 : Optional.empty();
     }
 
-    /** What B+ stands above the posts in the same condition; without both readings, what no charged way loses. */
+    /** One place first, if that is left; then a unit's prefix, which is the likelier where no point was typed. */
+    private Optional<Double> meantDrop(double volts, double room) {
+        boolean whole = reading.typed().resolutionVolts() >= 1;
+        return DecimalMove.down()
+                .filter(move -> whole ? move < Marks.ONE_PLACE : true)
+                .filter(move -> volts * move <= (move < Marks.ONE_PLACE ? Marks.ASSUMED_HEALTHY_DROP_VOLTS : room))
+                .boxed()
+                .findFirst();
+    }
+
+    /** What B+ stands above the posts in the same condition, or can at the most; without the posts, what no charged way loses. */
     private double room() {
         OptionalDouble output = counted.in(reading.condition()).stream()
                 .filter(r -> r.isAcross(alternator.output(), alternator.ground()))
@@ -79,20 +90,13 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                 .filter(r -> r.pair().equals(circuit.posts()))
                 .mapToDouble(r -> Math.abs(r.volts()))
                 .min();
-        return output.isPresent() && posts.isPresent()
-                ? Math.max(0, output.getAsDouble() - posts.getAsDouble())
-                : Marks.HIGHEST_POST_VOLTS * circuit.blocks();
-    }
-
-    boolean acrossPosts() {
-        return reading.pair().equals(circuit.posts());
-    }
-
-    /** Across the battery, or the alternator, whole or to the other's ground. */
-    boolean acrossSource() {
-        return acrossPosts()
-                || reading.isAcross(alternator.output(), alternator.ground())
-                || reading.isAcross(alternator.output(), circuit.minusPost());
+        if (posts.isEmpty()) {
+            return Marks.HIGHEST_POST_VOLTS * circuit.blocks();
+        }
+        boolean holdsItsOwn = alternator.sense().plus().equals(alternator.output());
+        double highest =
+                output.orElse((holdsItsOwn ? Marks.HIGHEST_OUTPUT_VOLTS : Marks.MOST_DRIVEN_VOLTS) * circuit.blocks());
+        return Math.max(0, highest - posts.getAsDouble());
     }
 
     private Quantity shown() {

@@ -11,11 +11,18 @@ import java.util.OptionalDouble;
 /** Looks at a reading as it is entered, against the circuit and the readings that count already. */
 public final class SlipRules {
     /** The first doubt is asked: range, source, sign, decimal, current (docs/job.md, slips to catch). */
-    private static final List<SlipRule> ON_THE_STARTERS_WAY =
-            List.of(RangeSlip::asked, SourceSlip::asked, SignSlip::asked, DecimalSlip::asked, CurrentSlip::asked);
+    private static final List<SlipRule> ON_THE_STARTERS_WAY = List.of(
+            RangeSlip::asked,
+            SourceSlip::asked,
+            SignSlip::asked,
+            FactorSlip::asked,
+            DecimalSlip::asked,
+            DisplaySlip::asked,
+            CurrentSlip::asked);
 
     /** Where the starter's current does not flow, only what no vehicle shows is odd. */
-    private static final List<SlipRule> ELSEWHERE = List.of(RangeSlip::asked, SourceSlip::beyondSystem);
+    private static final List<SlipRule> ELSEWHERE =
+            List.of(RangeSlip::asked, SourceSlip::beyondSystem, DisplaySlip::asked, FactorSlip::asked);
 
     private SlipRules() {}
 
@@ -40,7 +47,16 @@ public final class SlipRules {
      * @param counted the case's readings that count so far
      */
     public static Optional<Slip> atEntry(Vehicle vehicle, Readings counted, Reading reading) {
-        return onLoop(vehicle, counted, reading).or(() -> ChargingSlips.check(vehicle, counted, reading));
+        return shown(counted, reading)
+                ? Optional.empty()
+                : onLoop(vehicle, counted, reading).or(() -> ChargingSlips.check(vehicle, counted, reading));
+    }
+
+    /** What was read twice alike is what the meter shows: it was asked about the first time, or need not be. */
+    private static boolean shown(Readings counted, Reading reading) {
+        return counted.in(reading.condition()).across(reading.red(), reading.black()).stream()
+                .anyMatch(r -> Math.signum(r.volts()) == Math.signum(reading.volts())
+                        && Math.abs(r.volts() - reading.volts()) <= Marks.ASSUMED_SAME * Math.abs(r.volts()));
     }
 
     static Optional<Slip> onLoop(Vehicle vehicle, Readings counted, Reading reading) {

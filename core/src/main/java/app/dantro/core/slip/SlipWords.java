@@ -8,6 +8,13 @@ final class SlipWords {
         return switch (reason) {
             case TOO_FINE -> "The %s range has a last digit of %s, so it cannot show %s.";
             case BEYOND_RANGE -> "The %s range ends at %s, so it cannot show %s.";
+            case FINER_THAN_SHOWN ->
+                "%s has a last digit of %s, which your meter does not show for a reading of that size.";
+            case TOO_FAR_BELOW -> "%s does not fit a source of %s V while the engine runs.";
+            case ALTERNATING -> "%s is what a meter on AC shows across %s of DC. Was it on DC?";
+            case AMPS_OUT_OF_PLACE ->
+                "%s does not fit: the posts fell from %s to %s. Was the clamp's output factor right?";
+            case AMPS_BESIDE -> "%s where it was %s before. Was the clamp's output factor right?";
             case WHICH_WAS_IT -> "Which was it?";
             case OTHER_RANGE -> "The value is right, the range was another";
             case BETTER_RANGE -> "Measure again on the %s range";
@@ -41,6 +48,8 @@ final class SlipWords {
     private static String answer(SlipReason reason) {
         return switch (reason) {
             case SHOWED -> "It showed %s";
+            case AMPS_ARE_RIGHT -> "The amps are right";
+            case MEANT_AMPS -> "It was %s: I enter it again";
             case SWAPPED -> "Leads swapped: %s";
             case AS_SHOWN -> "Leads as shown: %s";
             case NOT_SURE -> "Not sure: measure again";

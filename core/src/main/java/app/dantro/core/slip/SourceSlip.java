@@ -50,6 +50,14 @@ final class SourceSlip {
         if (entry.size() <= highest) {
             return Optional.empty();
         }
+        Optional<Slip> running = entry.vehicle()
+                .circuit()
+                .alternator()
+                .map(a -> new RunningSlips(entry.vehicle().circuit(), a, entry.all(), entry.reading()))
+                .flatMap(r -> r.source().far().or(r::decimal));
+        if (running.isPresent()) {
+            return running;
+        }
         if (!entry.reading().condition().running() || entry.size() > Marks.ASSUMED_HIGHEST_OVERCHARGE_VOLTS * blocks) {
             return postsDecimal(entry);
         }

@@ -1,7 +1,9 @@
 package app.dantro.core.standing;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Starter;
 import app.dantro.core.fact.BothSides;
 import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.figure.Figures;
@@ -10,6 +12,7 @@ import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statements;
@@ -38,6 +41,9 @@ final class BesideVolts {
         boolean speaks = part.part().equals(rules.loop().starter().id())
                 && said.says(Topic.CRANKS, Answer.SLOWLY)
                 && rules.evidence().lastRepair().isEmpty();
+        if (stalled(part)) {
+            return Optional.of(stands(part));
+        }
         if (!speaks) {
             return Optional.empty();
         }
@@ -47,8 +53,50 @@ final class BesideVolts {
                 .map(sides -> slow(part, sides));
     }
 
+    /** Without its current a starter speaks by how it turns: nobody suspects one that nobody heard turning slowly. */
+    boolean unheard(PartId part) {
+        boolean turns = said.starts().orElse(true)
+                && rules.facts().posts(Condition.CRANKING).newest().isPresent();
+        return rules.loop().starter().id().equals(part)
+                && turns
+                && rules.facts().crankingAmps().isEmpty()
+                && !said.says(Topic.CRANKS, Answer.SLOWLY);
+    }
+
+    /** The motor has its volts while the key is held, and nothing turns: that is the starter, or what it has to turn. */
+    private boolean stalled(PartFinding part) {
+        return part.part().equals(rules.loop().starter().id())
+                && said.starts().filter(turns -> !turns).isPresent()
+                && rules.evidence().lastRepair().isEmpty()
+                && motor().isPresent();
+    }
+
+    private Optional<Reading> motor() {
+        Starter starter = rules.loop().starter();
+        return rules.evidence()
+                .counted()
+                .across(starter.motorStud(), starter.starterCase())
+                .where(r -> r.condition().starterCalled())
+                .newest()
+                .filter(r -> Math.abs(r.volts())
+                        >= Marks.STALLED_MOTOR_VOLTS * rules.loop().blocks());
+    }
+
+    private PartFinding stands(PartFinding part) {
+        Reading motor = motor().orElseThrow();
+        return judged(
+                part,
+                StandingReason.STALLED_ON_GOOD_VOLTS.with(
+                        Quantity.volts(Math.abs(motor.volts()), motor.resolutionVolts())));
+    }
+
     private PartFinding slow(PartFinding part, BothSides sides) {
-        Reason heard = StandingReason.SLOW_ON_GOOD_VOLTS.with(Quantity.volts(sides.motorVolts(), Marks.SHOWN_VOLTS));
+        return judged(
+                part, StandingReason.SLOW_ON_GOOD_VOLTS.with(Quantity.volts(sides.motorVolts(), Marks.SHOWN_VOLTS)));
+    }
+
+    /** A hand on the engine, then the starter off it, say which of the two it is. */
+    private PartFinding judged(PartFinding part, Reason heard) {
         if (said.says(Topic.ENGINE_TURNS, Answer.HARD)) {
             return part.as(Standing.NOT_PROVEN, StandingReason.ENGINE_HARD.with())
                     .missing(StandingReason.READINGS_AFTER.with());

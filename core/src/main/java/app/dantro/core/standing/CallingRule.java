@@ -26,7 +26,11 @@ final class CallingRule {
         this.circuit = posterior.prepared().circuit();
     }
 
+    /** The part; none while the readings fit no vehicle at all. */
     Optional<PartId> called() {
+        if (!posterior.fits()) {
+            return Optional.empty();
+        }
         return judgement.ranked().stream()
                 .limit(Marks.LOOKED_AT)
                 .filter(judgement::condemnable)

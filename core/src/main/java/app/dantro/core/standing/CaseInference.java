@@ -66,7 +66,15 @@ public final class CaseInference {
                 said.figure(Topic.RATED_AMPS),
                 said.answer(Topic.STRATEGY).map(a -> Strategy.valueOf(a.name())),
                 said.figure(Topic.BATTERY_AMP_HOURS),
-                cylinders.isPresent() ? OptionalInt.of((int) cylinders.getAsDouble()) : OptionalInt.empty());
+                cylinders.isPresent() ? OptionalInt.of((int) cylinders.getAsDouble()) : OptionalInt.empty(),
+                pulls(said));
+    }
+
+    /** A click is the solenoid; nothing at all is none. */
+    private static Optional<Boolean> pulls(Statements said) {
+        return said.answer(Topic.SYMPTOM)
+                .filter(a -> a == Answer.CLICK || a == Answer.NOTHING)
+                .map(a -> a == Answer.CLICK);
     }
 
     /** When every battery had been charged on its own; what was read before then may have been a flat one's doing. */

@@ -47,6 +47,17 @@ final class Doubts {
         return doubts;
     }
 
+    /** The reading that parts the others most, if one does. */
+    static Optional<Reason> parting(Posterior posterior) {
+        List<Observation> observations = posterior.evidence().observations();
+        return java.util.stream.IntStream.range(0, observations.size())
+                .boxed()
+                .filter(i -> posterior.slip(i) > 0)
+                .max(java.util.Comparator.comparingDouble(posterior::slip))
+                .map(observations::get)
+                .map(o -> StandingReason.PARTS_THEM.with(new Doubts(posterior).named(o.what()), shown(o)));
+    }
+
     private Doubt doubt(int i, Observation o, double probability) {
         Explanation without = posterior.explanations().stream()
                 .filter(e -> e.slipped(i))

@@ -2,6 +2,7 @@ package app.dantro.core.standing;
 
 import app.dantro.core.fact.BothSides;
 import app.dantro.core.fact.ChargingFacts;
+import app.dantro.core.fact.CrankingFacts;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -51,6 +52,10 @@ final class Headline {
         List<Reason> all = new ArrayList<>();
         ChargingFacts.discharging(rules.evidence()).ifPresent(all::add);
         boolean alarmed = parts.stream().anyMatch(PartFinding::alarmed);
+        boolean proven = parts.stream().anyMatch(p -> p.standing() == Standing.FAULTY);
+        if (!proven && BothSides.good(rules.facts()).isEmpty()) {
+            all.addAll(CrankingFacts.of(rules.facts()));
+        }
         if (all.isEmpty() && !alarmed) {
             BothSides.good(rules.facts()).map(BothSides::lost).ifPresent(all::add);
             ChargingFacts.good(rules.evidence()).ifPresent(all::add);
@@ -70,6 +75,9 @@ final class Headline {
             boolean rulesSay = rules.because().get(0).is(StartingReason.FAULTY);
             return rulesSay ? rules.because() : List.of(StandingReason.FAULTY.with(Quantity.named(faulty)));
         }
+        if (!judgement.posterior().fits() && parts.stream().noneMatch(PartFinding::alarmed)) {
+            return unfit();
+        }
         List<PartFinding> likely = likely(parts);
         if (!likely.isEmpty()) {
             return List.of(likeliest(likely));
@@ -79,6 +87,13 @@ final class Headline {
             return measured;
         }
         return judgement.healthy() ? nothing() : unnamed(parts);
+    }
+
+    /** No vehicle shows such readings: said with the reading that parts them most, and nobody is named. */
+    private List<Reason> unfit() {
+        List<Reason> all = new ArrayList<>(List.of(StandingReason.FITS_NO_VEHICLE.with()));
+        Doubts.parting(judgement.posterior()).ifPresent(all::add);
+        return all;
     }
 
     /** A part that what was measured beside the volts speaks against. */

@@ -134,5 +134,43 @@ final class Marks {
     /** A figure that a repair moves by this share is shown (docs/decisions/0013). */
     static final double TELLS = 0.02;
 
+    /** Loads off, no regulator is commanded to more than this, in V a block (docs/everyday.md, regulated voltage). */
+    static final double RESTING_MOST_VOLTS = 15.6;
+
+    /** What a whole starting side of a healthy vehicle loses at the most where nobody measured the current, in V a block, and its contacts beside it (docs/everyday.md, supply side). */
+    static final double ORDINARY_SIDE_VOLTS = 0.6;
+
+    static final double ORDINARY_CONTACTS_VOLTS = 0.3;
+
+    /** Twice what the whole side of a healthy vehicle of a kind has, in Ω (docs/everyday.md, here it must dare). */
+    static final double CAR_SUPPLY_OHMS = 5e-3;
+
+    static final double CAR_RETURN_OHMS = 4e-3;
+    static final double DIESEL_SUPPLY_OHMS = 3.2e-3;
+    static final double DIESEL_RETURN_OHMS = 2e-3;
+    static final double MOTORCYCLE_SUPPLY_OHMS = 16e-3;
+    static final double MOTORCYCLE_RETURN_OHMS = 8e-3;
+
+    /** What both charging sides have and lose in ordinary vehicles, in Ω and in V; a piece of one loses hardly anything (docs/everyday.md, supply side charging). */
+    static final double CHARGING_SUPPLY_OHMS = 9e-3;
+
+    static final double CHARGING_RETURN_OHMS = 1.8e-3;
+    static final double CHARGING_SUPPLY_VOLTS = 0.35;
+    static final double CHARGING_RETURN_VOLTS = 0.15;
+    static final double ORDINARY_PIECE_VOLTS = 0.06;
+    static final double TELLING_AMPS = 15;
+
+    /** With this a motor that is sound turns what turns freely, in V a block (docs/job.md, test 12). */
+    static final double STALLED_MOTOR_VOLTS = 6;
+
+    /** A pile that draws less than this part of what it is set to has no way to draw it: its drops tell no ohms. */
+    static final double MOST_PILE_SHARE = 20;
+
+    /** And what healthy contacts add (docs/everyday.md, supply side). */
+    static final double CONTACTS_OHMS = 2e-3;
+
+    /** A battery of less is a motorcycle's (docs/everyday.md, battery's own resistance). */
+    static final double MOTORCYCLE_AMP_HOURS = 25;
+
     private Marks() {}
 }

@@ -8,6 +8,7 @@ enum StandingReason implements Reason.Kind {
     LOOK_SAYS_OTHERWISE,
     DIODES,
     SLOW_ON_GOOD_VOLTS,
+    STALLED_ON_GOOD_VOLTS,
     ENGINE_HARD,
     BENCH_PASSES,
     BENCH_FAILS,
@@ -31,6 +32,8 @@ enum StandingReason implements Reason.Kind {
     LIKELIEST_OF,
     LOOKED_NOT_BAD,
     NO_FAULT,
+    FITS_NO_VEHICLE,
+    PARTS_THEM,
 
     ACROSS_JUST_THIS,
     SECOND_ACROSS,

@@ -174,6 +174,7 @@ final class StandingTable {
         boolean speaks = judgement.anythingRead()
                 && judgement.suspected(id)
                 && part.rule.standing() != Standing.CLEARED
+                && !besideVolts.unheard(id)
                 && judgement.touched(id, part.probability);
         if (!speaks) {
             return Optional.empty();

@@ -24,6 +24,8 @@ final class StandingWords {
             case LIKELIEST -> "%s: the %s.";
             case LIKELIEST_OF -> "%s: the %s. %s more may be it.";
             case LOOKED_NOT_BAD -> "%s: %s. The %s is not proven bad.";
+            case FITS_NO_VEHICLE -> "These readings fit no vehicle I know.";
+            case PARTS_THEM -> "%s %s does not go with the others: read it again.";
             case NO_FAULT -> "No fault that readings could show.";
             case ACROSS_JUST_THIS -> "a reading across just this part, with its current";
             case SECOND_ACROSS -> "a second reading across it";
@@ -35,6 +37,7 @@ final class StandingWords {
 
     private static String besideVolts(StandingReason reason) {
         return switch (reason) {
+            case STALLED_ON_GOOD_VOLTS -> "Nothing turns with %s at the motor: the starter or the engine.";
             case SLOW_ON_GOOD_VOLTS -> "It turns slowly with %s left for the motor: the starter or the engine.";
             case ENGINE_HARD ->
                 "The engine turns hard by hand: that alone makes a good starter draw much and turn slowly.";

@@ -1,11 +1,14 @@
 package app.dantro.core.standing;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Posterior;
+import app.dantro.core.network.StartingLoop;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * When a part is a suspect: likely enough, by readings that speak against it rather than for a healthy vehicle, and only once
@@ -14,6 +17,7 @@ import java.util.Map;
 final class Suspects {
     private final Posterior posterior;
     private final Dares dares;
+    private final Optional<Ordinary> ordinary;
     private Map<PartId, Double> before = Map.of();
     private double healthyBefore;
     private final boolean brokenWay;
@@ -23,6 +27,9 @@ final class Suspects {
         this.brokenWay = new BrokenWay(
                         posterior.prepared().circuit(), posterior.evidence().observations())
                 .shown();
+        Circuit circuit = posterior.prepared().circuit();
+        this.ordinary =
+                circuit.starter().map(s -> new Ordinary(posterior.evidence(), circuit, StartingLoop.of(circuit)));
         this.dares = new Dares(posterior.prepared(), posterior.evidence().observations());
     }
 
@@ -32,7 +39,8 @@ final class Suspects {
                 && (!isBattery(part) || batteryTried())
                 && probability >= Marks.SUSPECT
                 && raised(part, probability) >= least(part)
-                && (beyondHealthy() && !turnsAsItShould(part) || dares.names(part));
+                && (!ordinary.filter(o -> o.spares(part)).isPresent() || dares.names(part))
+                && (posterior.fits() && beyondHealthy() && !turnsAsItShould(part) || dares.names(part));
     }
 
     /** Nobody complains of how it starts: then only what no healthy starter shows speaks against one. */

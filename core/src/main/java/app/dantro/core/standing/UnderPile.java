@@ -24,6 +24,7 @@ final class UnderPile {
                         ? Stream.of(pile.amps().get(reading.condition())
                                 / reading.flowingAmps().get())
                         : Stream.empty())
+                .filter(share -> share <= Marks.MOST_PILE_SHARE)
                 .map(share -> new Observation(
                         reading.id(),
                         CaseInference.volts(reading),

@@ -79,11 +79,11 @@ public final class BatteryRules {
                     .carriedBy(base.id())
                     .missing(StartingReason.BASE_AFTER_SURFACE.with());
         }
-        return cranks.isEmpty()
+        return SinceCharged.of(bases, cranks, chargedVolts).isEmpty()
                 ? found(Standing.NOT_PROVEN, StartingReason.CHARGED_NOT_LOADED.with(shown(base)))
                         .carriedBy(base.id())
                         .missing(StartingReason.POSTS_WHILE_CRANKING.with())
-                : underLoad(base, cranks);
+                : underLoad(base, SinceCharged.of(bases, cranks, chargedVolts));
     }
 
     private PartFinding underLoad(Reading base, Readings cranks) {
@@ -92,7 +92,8 @@ public final class BatteryRules {
         Optional<Double> amps = crank.amps().filter(a -> a >= leastAmps);
         if (amps.isEmpty()) {
             double limit = CrankingLimit.voltsAt(terms.celsius(), terms.blocks());
-            boolean low = crank.volts() < limit;
+            boolean stands = terms.statements().starts().filter(turns -> !turns).isPresent();
+            boolean low = crank.volts() < limit && !stands;
             Reason why = StartingReason.WITHOUT_ITS_CURRENT.with(
                     shown(crank), Quantity.volts(limit), Quantity.count(Math.round(terms.celsius())));
             return found(low ? Standing.SUSPECT : Standing.NOT_PROVEN, why)

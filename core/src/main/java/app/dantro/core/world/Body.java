@@ -70,14 +70,16 @@ final class Body {
         Now now = moments.at(condition, again, minute, charge());
         OperatingPoint point = solved(now);
         double ripple = point.rippleVolts() * build.machine().ripple();
-        return new Moment(condition, minute, point, ripple, pile(condition), charged);
+        return new Moment(condition, minute, point, ripple, condition.pile() ? pile(point) : 0, charged);
     }
 
-    private double pile(Condition condition) {
-        return own.at(moments.at(condition, 0, 0, OptionalDouble.empty()), 1, 1).devices().stream()
+    /** What a pile really draws: less than it is set to where the way to it cannot give as much. */
+    private double pile(OperatingPoint point) {
+        return build.circuit().devices().stream()
                 .filter(Pile.class::isInstance)
-                .mapToDouble(d -> ((Pile) d).amps().getOrDefault(condition, 0.0))
-                .sum();
+                .mapToDouble(d -> Math.abs(point.amps(d.id())))
+                .max()
+                .orElse(0);
     }
 
     private OperatingPoint solved(Now now) {

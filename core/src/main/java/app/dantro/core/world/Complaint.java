@@ -27,14 +27,12 @@ public record Complaint(String words, Loop concern) {
         boolean charging = !starting && offVolts(vehicle) > OFF_VOLTS;
         boolean drained = vehicle.ills().stream().anyMatch(i -> i.fault() instanceof Fault.Drain);
         boolean healthy = vehicle.ills().isEmpty();
-        if (dice.in(healthy ? CHECK_WHEN_HEALTHY : CHECK_WHEN_FAULTY) && turn > 0) {
+        if (dice.in(healthy ? CHECK_WHEN_HEALTHY : CHECK_WHEN_FAULTY) && vehicle.runs()) {
             return new Complaint("preventive check", dice.in(0.5) ? Loop.STARTING : Loop.CHARGING);
         }
-        boolean other = dice.in(OTHER_SIDE) && turn > 0;
+        boolean other = dice.in(OTHER_SIDE) && vehicle.runs();
         if (starting != other && (starting || charging)) {
-            return new Complaint(
-                    turn == 0 ? dice.of(List.of("clicks, does not turn", "no crank")) : dice.of(OF_STARTING),
-                    Loop.STARTING);
+            return new Complaint(turn == 0 ? vehicle.heard() : dice.of(OF_STARTING), Loop.STARTING);
         }
         if (drained) {
             return new Complaint("flat in the morning", Loop.CHARGING);

@@ -13,6 +13,16 @@ final class Day {
     /** @param again how often the condition was there before */
     record Visit(Condition condition, int again, int minute) {}
 
+    /** Every moment that a vehicle comes to. */
+    static List<Moment> of(Body body, boolean runs) {
+        boolean turns = body.rpm() > 0;
+        return VISITS.stream()
+                .filter(v -> !v.condition().running() || runs)
+                .filter(v -> v.condition() != Condition.CRANKING || turns)
+                .map(v -> body.at(v.condition(), v.again(), v.minute()))
+                .toList();
+    }
+
     private static List<Visit> visits() {
         List<Visit> all = new ArrayList<>();
         add(all, Condition.REST, 0);

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.network.Limit;
 import app.dantro.core.network.OperatingPoint;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,12 +58,20 @@ public final class EverydayVehicle {
 
     /** Cranking speed as a share of what it does with nothing wrong; 0 if it does not turn. */
     public double speed() {
-        return rpm(body) / rpm(sound());
+        return body.rpm() / sound().rpm();
     }
 
     /** True if the engine can be started. */
     public boolean runs() {
         return speed() > RUNS;
+    }
+
+    /** What is heard of it while the key is held and the engine does not turn. */
+    String heard() {
+        List<Limit> limits = body.at(Condition.START_ATTEMPT, 0, 9).solved().limits();
+        return limits.contains(Limit.NOT_ENGAGED)
+                ? "no crank"
+                : limits.contains(Limit.CHATTERS) ? "chatters, does not turn" : "clicks, does not turn";
     }
 
     /** By how much the volts at its posts lie off what it shows with nothing wrong, in V. */
@@ -72,28 +81,12 @@ public final class EverydayVehicle {
 
     /** What it shows on its day, in order of time; every condition that it comes to, some of them twice and more. */
     public List<Moment> moments() {
-        List<Moment> all = new ArrayList<>();
-        boolean turns = body.at(Condition.CRANKING, 0, 10).solved().rpm() > 0;
-        boolean runs = runs();
-        for (Day.Visit visit : Day.VISITS) {
-            boolean possible = visit.condition().running() ? runs : visit.condition() != Condition.CRANKING || turns;
-            if (possible) {
-                all.add(body.at(visit.condition(), visit.again(), visit.minute()));
-            }
-        }
+        List<Moment> all = new ArrayList<>(Day.of(body, runs()));
         if (body.flat()) {
-            all.addAll(new EverydayVehicle(id, seed, build, withoutFlat()).charged());
+            Body full = new Body(Moments.charged(build), seed, withoutFlat(), true);
+            all.addAll(Day.of(full, full.rpm() > RUNS * sound().rpm()));
         }
         return all;
-    }
-
-    private List<Moment> charged() {
-        Body full = new Body(Moments.charged(build), seed, ills, true);
-        return Day.VISITS.stream()
-                .filter(v -> !v.condition().running() || full.rpm() > RUNS * rpm(sound()))
-                .filter(v -> v.condition() != Condition.CRANKING || full.rpm() > 0)
-                .map(v -> full.at(v.condition(), v.again(), v.minute()))
-                .toList();
     }
 
     private List<Ill> withoutFlat() {
@@ -139,10 +132,6 @@ public final class EverydayVehicle {
 
     private Body sound() {
         return new Body(build, seed, List.of(), false);
-    }
-
-    private static double rpm(Body body) {
-        return body.rpm();
     }
 
     private double posts(Body of, Condition condition) {

@@ -9,7 +9,7 @@ import app.dantro.core.network.OperatingPoint;
  * @param minute of the day
  * @param solved what every pair of points reads, and every current
  * @param rippleVolts V AC at B+
- * @param pileAmps what a pile was set to; 0 without one
+ * @param pileAmps what a pile draws; 0 without one
  * @param charged true if the battery had a night on the charger before
  */
 public record Moment(

@@ -36,22 +36,27 @@ class EndingsTest extends SaidCases {
             running("post-plus", "post-minus", Condition.RAISED_LOADED, "14.02"),
             running("bplus", "post-plus", Condition.RAISED_LOADED, "0.14"),
             running("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.04"));
+    private static final List<Reading> CRANKED = with(GOOD_CHARGE, bump("post-plus", "post-minus", "10.92"));
 
     @Test
-    void aSlowCrankThatIsNotSlowTodayEndsInFourReadingsAndAnAnswer() {
+    void aSlowCrankThatIsNotSlowTodayEndsInFourReadingsALookAtTheOtherSideAndAnAnswer() {
         Statement slow = said(Topic.SYMPTOM, "SLOW");
         Assessment asked = assess(GOOD_START, slow, NO_CLAMP);
         assertThat(asked.next().kind()).isEqualTo(Step.Kind.PROVE);
         assertThat(asked.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.CRANKS);
 
-        Assessment due = assess(GOOD_START, slow, NO_CLAMP, TURNED);
+        Assessment other = assess(GOOD_START, slow, NO_CLAMP, TURNED);
+        assertThat(other.next().kind()).isEqualTo(Step.Kind.MEASURE);
+        assertThat(other.next().probe().orElseThrow().condition()).isEqualTo(Condition.RAISED_LOADED);
+        List<Reading> both = with(GOOD_START, running("post-plus", "post-minus", Condition.RAISED_LOADED, "14.02"));
+        Assessment due = assess(both, slow, NO_CLAMP, TURNED);
         assertThat(due.next().kind()).isEqualTo(Step.Kind.CLOSE);
         assertThat(due.next().ending().orElseThrow().as()).isEqualTo(Answer.NOT_REPRODUCED);
         assertThat(due.next().ending().orElseThrow().safe()).isEqualTo(SafeToDrive.NOT_JUDGED);
         assertThat(due.findings().headline())
                 .isEqualTo("Both sides good while this starter turned: 0.48 V lost together.");
 
-        Assessment ended = assess(GOOD_START, slow, NO_CLAMP, TURNED, tapped(Answer.NOT_REPRODUCED));
+        Assessment ended = assess(both, slow, NO_CLAMP, TURNED, tapped(Answer.NOT_REPRODUCED));
         assertThat(ended.stage()).isEqualTo(Stage.NOT_REPRODUCED);
         assertThat(ended.next().kind()).isEqualTo(Step.Kind.DONE);
     }
@@ -146,7 +151,7 @@ class EndingsTest extends SaidCases {
 
     @Test
     void aLampOverGoodChargingIsHandedOn() {
-        Assessment lamp = charging(GOOD_CHARGE, said(Topic.CHARGING_SYMPTOM, "LAMP_ON"));
+        Assessment lamp = charging(CRANKED, said(Topic.CHARGING_SYMPTOM, "LAMP_ON"), TURNED);
         assertThat(lamp.next().ending().orElseThrow().as()).isEqualTo(Answer.HANDED_ON);
         assertThat(lamp.next().ending().orElseThrow().open())
                 .anyMatch(r -> r.words().contains("lamp"));
@@ -157,7 +162,7 @@ class EndingsTest extends SaidCases {
         Statement flat = said(Topic.CHARGING_SYMPTOM, "FLAT_MORNING");
         Assessment asked = charging(GOOD_CHARGE, flat);
         assertThat(asked.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.STANDING_CURRENT);
-        assertThat(charging(GOOD_CHARGE, flat, said(Topic.STANDING_CURRENT, "28"))
+        assertThat(charging(CRANKED, flat, said(Topic.STANDING_CURRENT, "28"), TURNED)
                         .next()
                         .kind())
                 .isEqualTo(Step.Kind.CLOSE);
@@ -169,10 +174,10 @@ class EndingsTest extends SaidCases {
 
     @Test
     void aLowBaseIsChargedBeforeTheVehicleGoes() {
-        List<Reading> low = new ArrayList<>(GOOD_CHARGE);
+        List<Reading> low = new ArrayList<>(CRANKED);
         low.set(0, base("12.31"));
         Statement flat = said(Topic.CHARGING_SYMPTOM, "DIES_DRIVING");
-        assertThat(charging(low, flat).next().kind()).isEqualTo(Step.Kind.CHARGE);
+        assertThat(charging(low, flat, TURNED).next().kind()).isEqualTo(Step.Kind.CHARGE);
     }
 
     @Test
@@ -187,6 +192,10 @@ class EndingsTest extends SaidCases {
     void whatTheCustomerDeclinesEndsWithoutBeingVerified() {
         Statement declined = new Statement(new UUID(5, 6), Topic.LEFT, "DECLINED", "", Long.MAX_VALUE);
         assertThat(assess(dragging, declined).stage()).isEqualTo(Stage.DECLINED);
+    }
+
+    private static List<Reading> with(List<Reading> before, Reading more) {
+        return Stream.concat(before.stream(), Stream.of(more)).toList();
     }
 
     private static Statement[] with(Statement[] before, Statement more) {

@@ -81,7 +81,7 @@ class WrittenCasesTest {
             said.append('\n');
         }
         assertThat(OrderOfWork.VERSION + ": " + BasisTest.print(said.toString()))
-                .isEqualTo("3: cef7d0643cbdcb37");
+                .isEqualTo("4: 88e4f9a2fe86926d");
     }
 
     private Assessment assess(String[] field) {

@@ -10,7 +10,7 @@ final class Complaints {
             "cranks slowly", "SLOW",
             "slow crank on a cold morning", "SLOW",
             "clicks, does not turn", "CLICK",
-            "no crank", "CLICK",
+            "no crank", "NOTHING",
             "chatters, does not turn", "CHATTERS",
             "preventive check", "CHECK");
     private static final Map<String, String> CHARGING = Map.of(
@@ -37,8 +37,9 @@ final class Complaints {
         if (value != null && topic.answers().stream().anyMatch(a -> a.name().equals(value))) {
             technician.say(topic, value);
         }
-        if (!starting && vehicle.runs()) {
-            technician.say(Topic.SYMPTOM, "STARTS");
+        if (!starting) {
+            technician.say(
+                    Topic.SYMPTOM, vehicle.runs() ? "STARTS" : vehicle.truth().speed() > 0 ? "SLOW" : "CLICK");
         }
     }
 }

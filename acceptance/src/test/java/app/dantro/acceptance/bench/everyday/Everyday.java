@@ -15,19 +15,23 @@ public final class Everyday {
     private final int most;
     private final int threads;
     private final Optional<Path> log;
+    private final List<String> only;
 
     /**
      * @param fleet another fleet than the one that lies here
      * @param seed in place of a fleet, vehicles of our own everyday world
      * @param most so many vehicles at most
+     * @param only these vehicles, if any are named
      * @param log takes every step of every session
      */
-    public Everyday(Optional<Path> fleet, Optional<Long> seed, int most, int threads, Optional<Path> log) {
+    public Everyday(
+            Optional<Path> fleet, Optional<Long> seed, int most, int threads, Optional<Path> log, List<String> only) {
         this.fleet = fleet;
         this.seed = seed;
         this.most = most;
         this.threads = threads;
         this.log = log;
+        this.only = List.copyOf(only);
     }
 
     /** Takes every vehicle through its job, with the tools its technician owns. */
@@ -43,7 +47,7 @@ public final class Everyday {
                     lines.println(line);
                 }
             });
-            EverydayReport.print(out, title + ", " + Tool.OWN.words, run.run(all, threads));
+            EverydayReport.print(out, title + ", " + Tool.OWN.words, run.run(all, threads, only));
         }
     }
 }

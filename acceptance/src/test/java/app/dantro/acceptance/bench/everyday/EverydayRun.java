@@ -27,9 +27,17 @@ final class EverydayRun {
     }
 
     List<Session.Result> run(List<FleetVehicle> fleet, int threads) throws InterruptedException {
+        return run(fleet, threads, List.of());
+    }
+
+    /** @param only these vehicles, if any are named; each keeps its number */
+    List<Session.Result> run(List<FleetVehicle> fleet, int threads, List<String> only) throws InterruptedException {
         Map<String, List<Integer>> kinds = new LinkedHashMap<>();
         for (int i = 0; i < fleet.size(); i++) {
             FleetVehicle v = fleet.get(i);
+            if (!only.isEmpty() && !only.contains(v.id())) {
+                continue;
+            }
             double celsius = STEP_KELVIN * Math.rint(v.celsius() / STEP_KELVIN);
             kinds.computeIfAbsent(v.circuit() + " " + celsius, k -> new ArrayList<>())
                     .add(i);

@@ -101,7 +101,12 @@ record FleetVehicle(
     boolean charges() {
         double most = OFF_VOLTS * systemVolts / 12;
         boolean drained = truth.faults().stream().anyMatch(f -> f.kind().equals("drain"));
-        return runs && !drained && truth.post().values().stream().allMatch(v -> Math.abs(v) <= most);
+        boolean onlyFlat = truth.faults().stream().allMatch(f -> f.kind().equals("flat_battery"));
+        return runs && !drained && (onlyFlat || postsStand(most));
+    }
+
+    private boolean postsStand(double most) {
+        return truth.post().values().stream().allMatch(v -> Math.abs(v) <= most);
     }
 
     /** True if what is wrong costs what a driver would notice. */

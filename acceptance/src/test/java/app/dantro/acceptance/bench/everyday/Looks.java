@@ -16,9 +16,12 @@ final class Looks {
         }
         boolean machine = vehicle.truth().faults().stream()
                 .anyMatch(f -> f.part().equals("alternator") && !f.kind().equals("belt_slip"));
+        boolean starter = vehicle.truth().faults().stream()
+                .anyMatch(f -> f.part().equals("starter") && !f.kind().equals("drag"));
         return switch (topic) {
             case PLUG_FED, CHARGED_APART -> Optional.of("YES");
             case FIELD_ANSWERS, GENERATOR_GOOD -> Optional.of(machine ? "NO" : "YES");
+            case STARTER_BENCH -> Optional.of(starter ? "FAILS" : "PASSES");
             case LAMP -> Optional.of("OUT");
             case CRANKS -> Optional.of(vehicle.cranksSlowly() ? "SLOWLY" : "NORMALLY");
             case RIPPLE_LOADED -> technician.ripple();

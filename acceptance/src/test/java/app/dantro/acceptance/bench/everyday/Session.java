@@ -8,7 +8,6 @@ import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.Step;
-import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -38,7 +37,6 @@ final class Session {
     private final Set<String> alarmed = new TreeSet<>();
     private final Set<String> doubted = new HashSet<>();
     private final Map<String, Integer> times = new HashMap<>();
-    private final Set<String> alarmedAfterwards = new TreeSet<>();
     private final List<SlipTrial.Tried> slips = new ArrayList<>();
     private final Random dice;
     private Optional<String> first = Optional.empty();
@@ -183,26 +181,13 @@ final class Session {
         plans.addAll(last.standby());
         boolean read = plans.stream().anyMatch(p -> technician.take(p.red(), p.black(), p.condition()));
         if (read && repairs == 0 && dice.nextDouble() < SLIPS) {
-            SlipTrial.on(technician.record(), dice, this::said).ifPresent(tried -> {
-                slips.add(tried);
-                log.accept("  " + tried.line());
-            });
+            SlipTrial.on(technician.record(), dice, r -> order.assess(loop, r, prepared))
+                    .ifPresent(tried -> {
+                        slips.add(tried);
+                        log.accept("  " + tried.line());
+                    });
         }
         return read ? Optional.empty() : Optional.of(End.UNREACHABLE);
-    }
-
-    /** What a slip could change: standings, headline (other figures in the same sentence are no change), next step. */
-    private String said(CaseRecord record) {
-        Assessment a = order.assess(loop, record, prepared);
-        return a.findings().headline().replaceAll("[0-9.,]+", "#")
-                + a.next().title()
-                + a.next()
-                        .probe()
-                        .map(p -> "" + p.red() + p.black() + p.condition())
-                        .orElse("")
-                + a.findings().parts().stream()
-                        .map(p -> "" + p.part() + p.standing())
-                        .toList();
     }
 
     private Optional<End> see(Step step) {
@@ -223,24 +208,10 @@ final class Session {
     private void assess() {
         last = order.assess(loop, technician.record(), prepared);
         List<PartFinding> bad = alarms();
-        bad.forEach(
-                p -> (repairs == 0 ? alarmed : alarmedAfterwards).add(p.part().value()));
+        bad.stream().filter(p -> repairs == 0).forEach(p -> alarmed.add(p.part().value()));
         last.findings().doubts().forEach(d -> doubted.add(d.reading().toString()));
         technician.newest().ifPresent(r -> log.accept("  read " + r));
-        log.accept("  %s | %s -> %s %s"
-                .formatted(
-                        bad.stream().map(Session::shown).toList(),
-                        last.findings().headline(),
-                        last.next().kind(),
-                        last.next().title()));
-    }
-
-    private static String shown(PartFinding p) {
-        return "%s %s %.2f"
-                .formatted(
-                        p.part(),
-                        p.standing(),
-                        p.suspicion().map(s -> s.probability()).orElse(0.0));
+        log.accept(SessionLine.of(last, bad));
     }
 
     private List<PartFinding> alarms() {

@@ -1,6 +1,7 @@
 package app.dantro.acceptance.bench.everyday;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.procedure.Assessment;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.TypedVolts;
 import app.dantro.core.record.CaseRecord;
@@ -38,7 +39,7 @@ final class SlipTrial {
     record Tried(Way way, Condition condition, boolean matters, boolean asked, boolean named, String line) {}
 
     /** Tries one slip on the newest reading; nothing of it stays in the case. */
-    static Optional<Tried> on(CaseRecord now, Random dice, Function<CaseRecord, String> said) {
+    static Optional<Tried> on(CaseRecord now, Random dice, Function<CaseRecord, Assessment> assess) {
         List<RecordedReading> all = new ArrayList<>(now.readings());
         RecordedReading newest = all.remove(all.size() - 1);
         Reading right = newest.reading();
@@ -48,17 +49,7 @@ final class SlipTrial {
             return Optional.empty();
         }
         CaseRecord before = with(now, all);
-        Reading slipped = new Reading(
-                right.id(),
-                right.red(),
-                right.black(),
-                right.condition(),
-                TypedVolts.parse(text.get()),
-                right.statistic(),
-                right.current(),
-                right.range(),
-                right.called(),
-                right.takenAtMillis());
+        Reading slipped = typedAs(right, text.get());
         Optional<Slip> asked = before.asked(slipped);
         boolean named = asked.stream()
                 .flatMap(s -> s.choices().stream())
@@ -67,7 +58,7 @@ final class SlipTrial {
                 .filter(v -> Math.abs(v - right.volts()) <= RIGHT_SHARE * Math.abs(right.volts()) + 1e-6)
                 .isPresent();
         all.add(new RecordedReading(slipped, Optional.empty(), Optional.empty(), false));
-        boolean matters = !said.apply(with(now, all)).equals(said.apply(now));
+        boolean matters = !said(assess.apply(with(now, all))).equals(said(assess.apply(now)));
         String line = "SLIP %s %s>%s %s meant %s typed %s: %s %s"
                 .formatted(
                         way,
@@ -79,6 +70,33 @@ final class SlipTrial {
                         matters ? "matters" : "harmless",
                         asked.map(s -> s.kind() + (named ? " named" : " other")).orElse("NOT ASKED"));
         return Optional.of(new Tried(way, right.condition(), matters, asked.isPresent(), named, line));
+    }
+
+    private static Reading typedAs(Reading right, String text) {
+        return new Reading(
+                right.id(),
+                right.red(),
+                right.black(),
+                right.condition(),
+                TypedVolts.parse(text),
+                right.statistic(),
+                right.current(),
+                right.range(),
+                right.called(),
+                right.takenAtMillis());
+    }
+
+    /** What a slip could change: standings, headline (other figures in the same sentence are no change), next step. */
+    static String said(Assessment a) {
+        return a.findings().headline().replaceAll("[0-9.,]+", "#")
+                + a.next().title()
+                + a.next()
+                        .probe()
+                        .map(p -> "" + p.red() + p.black() + p.condition())
+                        .orElse("")
+                + a.findings().parts().stream()
+                        .map(p -> "" + p.part() + p.standing())
+                        .toList();
     }
 
     private static CaseRecord with(CaseRecord now, List<RecordedReading> readings) {

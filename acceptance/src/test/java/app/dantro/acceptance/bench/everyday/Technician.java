@@ -4,7 +4,6 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
@@ -29,12 +28,11 @@ import java.util.UUID;
 final class Technician {
     private static final long STEP_MILLIS = 25_000;
     private static final long MOMENT_MILLIS = 180_000;
-    private static final double WITH_AMPS = 0.7;
     private static final double FULL_VOLTS = 12.65;
 
     private FleetVehicle vehicle;
     private final Circuit circuit;
-    private final boolean clamp;
+    private final Clamps clamps;
     private final Random dice;
     private final FleetMeter meter;
     private final Reach reach;
@@ -53,9 +51,9 @@ final class Technician {
     Technician(FleetVehicle vehicle, Circuit circuit, boolean clamp, long seed) {
         this.vehicle = vehicle;
         this.circuit = circuit;
-        this.clamp = clamp;
         this.dice = new Random(seed);
         this.meter = new FleetMeter(vehicle.meter(), dice);
+        this.clamps = new Clamps(meter, clamp, dice);
         this.reach = new Reach(vehicle, circuit);
     }
 
@@ -160,7 +158,7 @@ final class Technician {
                 condition,
                 TypedVolts.parse(meter.volts(volts)),
                 Statistic.SETTLED,
-                current(moment.get(), condition),
+                clamps.around(vehicle, moment.get(), condition),
                 Optional.empty(),
                 false,
                 clock);
@@ -201,31 +199,6 @@ final class Technician {
         return rest.charged() || open ? 1 : Math.max(1, FULL_VOLTS * vehicle.systemVolts() / 12 / posts);
     }
 
-    private Current current(FleetVehicle.Moment moment, Condition condition) {
-        if (condition.pile() && moment.setAmps() > 0) {
-            return Current.of(moment.setAmps(), Current.How.CLAMP);
-        }
-        if (!clamp || condition == Condition.REST || dice.nextDouble() > WITH_AMPS) {
-            return Current.unknown();
-        }
-        String place = condition.alternatorsCurrent() ? "charge-cable" : battery();
-        boolean oneOfTwo = place.equals("battery-a") && vehicle.kind().equals("twin12");
-        if (oneOfTwo) {
-            return vehicle.amps(moment, "starter-cable")
-                    .map(meter::amps)
-                    .map(a -> Current.in(PartId.of("starter-cable"), a, Current.How.CLAMP))
-                    .orElseGet(Current::unknown);
-        }
-        return vehicle.amps(moment, place)
-                .map(meter::amps)
-                .map(a -> Current.of(a, Current.How.CLAMP))
-                .orElseGet(Current::unknown);
-    }
-
-    private String battery() {
-        return vehicle.places().contains("battery") ? "battery" : "battery-a";
-    }
-
     /** The ripple at B+ under all loads, in V AC as a meter shows it. */
     Optional<String> ripple() {
         return moment(Condition.RAISED_LOADED).map(m -> String.format(Locale.ROOT, "%.2f", m.ripple()));
@@ -234,7 +207,7 @@ final class Technician {
     /** The standing current in mA, as an ammeter would be read. */
     Optional<String> standing() {
         return moment(Condition.REST)
-                .flatMap(m -> vehicle.amps(m, battery()))
+                .flatMap(m -> vehicle.amps(m, Clamps.battery(vehicle)))
                 .map(a -> Long.toString(Math.round(Math.abs(a) * 1000)));
     }
 

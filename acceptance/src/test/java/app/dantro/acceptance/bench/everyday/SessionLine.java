@@ -1,0 +1,27 @@
+package app.dantro.acceptance.bench.everyday;
+
+import app.dantro.core.finding.PartFinding;
+import app.dantro.core.procedure.Assessment;
+import java.util.List;
+
+/** What is said at one moment of a session, in a line. */
+final class SessionLine {
+    private SessionLine() {}
+
+    static String of(Assessment said, List<PartFinding> bad) {
+        return "  %s | %s -> %s %s"
+                .formatted(
+                        bad.stream().map(SessionLine::shown).toList(),
+                        said.findings().headline(),
+                        said.next().kind(),
+                        said.next().title());
+    }
+
+    private static String shown(PartFinding p) {
+        return "%s %s %.2f"
+                .formatted(
+                        p.part(),
+                        p.standing(),
+                        p.suspicion().map(s -> s.probability()).orElse(0.0));
+    }
+}

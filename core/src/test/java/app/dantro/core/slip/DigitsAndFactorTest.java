@@ -1,0 +1,104 @@
+package app.dantro.core.slip;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.kit.ReadyMadeCircuits;
+import app.dantro.core.network.StartingLoop;
+import app.dantro.core.reading.Current;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.reading.SampleReadings;
+import app.dantro.core.slip.Slip.Answer;
+import app.dantro.core.slip.Slip.Kind;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Digits no display has, the meter on AC, the clamp's output factor: each asked about with what was probably meant. */
+class DigitsAndFactorTest {
+    private static final Circuit CAR = ReadyMadeCircuits.named("petrol-car").orElseThrow();
+
+    private static final Reading BASE = read("post-plus", "post-minus", Condition.REST, "12.60", 0);
+    private static final Reading CRANKED = read("post-plus", "post-minus", Condition.CRANKING, "11.10", 0);
+    private static final Reading CHARGED = read("post-plus", "post-minus", Condition.RAISED_LOADED, "14.20", 0);
+
+    private static Reading read(String red, String black, Condition condition, String typed, double amps) {
+        return SampleReadings.of(
+                red, black, condition, typed, amps == 0 ? Current.unknown() : Current.of(amps, Current.How.CLAMP));
+    }
+
+    private static Optional<Slip> asked(Reading reading, Reading... before) {
+        SlipRules.Vehicle vehicle = new SlipRules.Vehicle(CAR, StartingLoop.of(CAR), 20, true, OptionalDouble.empty());
+        return SlipRules.atEntry(vehicle, new Readings(List.of(before)), reading);
+    }
+
+    private static double meant(Slip slip) {
+        return slip.choices().get(0).volts().orElseThrow();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "bplus, post-plus, RAISED_LOADED, 0.00014, 0.14",
+        "bplus, post-plus, RAISED_LOADED, 2.9, 0.29",
+        "bplus, post-plus, RAISED_LOADED, 50, 0.05",
+        "post-plus, post-minus, RAISED, 1.43, 14.3",
+        "post-plus, post-minus, IDLE, 142, 14.2",
+        "bplus, alternator-case, RAISED_LOADED, 1.452, 14.52"
+    })
+    void namesTheVoltsThatWereMeant(String red, String black, Condition condition, String typed, double meant) {
+        Slip slip = asked(read(red, black, condition, typed, 0), BASE, CHARGED).orElseThrow();
+        assertThat(slip.kind()).isEqualTo(Kind.DECIMAL);
+        assertThat(meant(slip)).isCloseTo(meant, within(1e-9));
+    }
+
+    @Test
+    void aDigitFinerThanTheMeterShowedBeforeIsAskedAboutOnce() {
+        Reading before = read("post-plus", "battery-stud", Condition.CRANKING, "0.19", 0);
+        Reading fine = read("starter-case", "post-minus", Condition.CRANKING, "0.0148", 0);
+        Slip slip = asked(fine, BASE, CRANKED, before).orElseThrow();
+        assertThat(slip.kind()).isEqualTo(Kind.DECIMAL);
+        assertThat(meant(slip)).isCloseTo(0.148, within(1e-9));
+        Reading milli = read("starter-case", "post-minus", Condition.CRANKING, "14.8m", 0);
+        assertThat(asked(milli, BASE, CRANKED, before)).isEmpty();
+        Reading again = read("starter-case", "post-minus", Condition.CRANKING, "0.0150", 0);
+        assertThat(asked(again, BASE, CRANKED, before, fine)).isEmpty();
+    }
+
+    @Test
+    void aMeterOnAcShowsTwiceTheVoltsAndMore() {
+        Slip slip = asked(read("post-plus", "post-minus", Condition.RAISED, "31.3", 0), BASE, CHARGED)
+                .orElseThrow();
+        assertThat(slip.kind()).isEqualTo(Kind.CONDITION);
+        assertThat(slip.sentence()).contains("AC");
+    }
+
+    @Test
+    void ampsTenTimesOffAreTheClampsFactor() {
+        Reading before = read("post-plus", "post-minus", Condition.CRANKING, "11.10", 180);
+        Slip beside = asked(read("starter-case", "post-minus", Condition.CRANKING, "0.15", 18), BASE, before)
+                .orElseThrow();
+        assertThat(beside.kind()).isEqualTo(Kind.CURRENT);
+        assertThat(beside.choices().get(0).label()).contains("180 A");
+        Slip byPosts = asked(read("post-plus", "post-minus", Condition.CRANKING, "11.10", 1800), BASE)
+                .orElseThrow();
+        assertThat(byPosts.choices()).extracting(Slip.Choice::answer).containsExactly(Answer.REPEAT, Answer.AS_READ);
+        assertThat(byPosts.choices().get(0).label()).contains("180 A");
+    }
+
+    @Test
+    void whatOrdinaryVehiclesShowIsNotAskedAbout() {
+        Reading tapered = read("bplus", "post-plus", Condition.RAISED, "0.05", 21);
+        assertThat(asked(read("post-plus", "post-minus", Condition.CRANKING, "10.4", 240), BASE))
+                .isEmpty();
+        assertThat(asked(read("bplus", "post-plus", Condition.RAISED_LOADED, "0.31", 70), BASE, CHARGED, tapered))
+                .isEmpty();
+        assertThat(asked(read("post-plus", "post-minus", Condition.IDLE_LOADED, "12.3", 0), BASE, CHARGED))
+                .isEmpty();
+    }
+}
