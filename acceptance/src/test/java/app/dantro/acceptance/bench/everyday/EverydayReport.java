@@ -43,7 +43,7 @@ final class EverydayReport {
         faulty(out, all);
         out.println("condemned though good: " + share(all, EverydayReport::condemned));
         repaired(out, all);
-        slips(out, all);
+        SlipReport.print(out, all);
     }
 
     /** What came after a repair of what was wrong, where the vehicle after it is known. */
@@ -61,29 +61,6 @@ final class EverydayReport {
                     two.size(),
                     share(two, r -> r.repairs() > 1));
         }
-    }
-
-    private static void slips(PrintStream out, List<Result> all) {
-        List<SlipTrial.Tried> tried =
-                all.stream().flatMap(r -> r.slips().stream()).toList();
-        for (SlipTrial.Way way : SlipTrial.Way.values()) {
-            slips(out, way.name(), tried.stream().filter(t -> t.way() == way).toList());
-        }
-        slips(out, "all", tried);
-    }
-
-    private static void slips(PrintStream out, String name, List<SlipTrial.Tried> tried) {
-        List<SlipTrial.Tried> matter =
-                tried.stream().filter(SlipTrial.Tried::matters).toList();
-        List<SlipTrial.Tried> asked =
-                matter.stream().filter(SlipTrial.Tried::asked).toList();
-        out.printf(
-                "slips %-20s tried %d, would matter %d, of these asked about %s, the first answer right %s%n",
-                name,
-                tried.size(),
-                matter.size(),
-                share(matter, SlipTrial.Tried::asked),
-                share(asked, SlipTrial.Tried::named));
     }
 
     private static void faulty(PrintStream out, List<Result> all) {
@@ -135,7 +112,7 @@ final class EverydayReport {
     }
 
     /** A share in per cent, with Wilson's upper 95 % end. */
-    private static <T> String share(List<T> of, Predicate<T> which) {
+    static <T> String share(List<T> of, Predicate<T> which) {
         int n = of.size();
         if (n == 0) {
             return "–";

@@ -3,11 +3,9 @@ package app.dantro.acceptance.bench.everyday;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.TypedVolts;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
 import app.dantro.core.slip.Slip;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +15,6 @@ import java.util.function.Function;
 /** A reading as somebody could have mistyped it, beside the one that was taken: is it asked about, and does it matter? */
 final class SlipTrial {
     private static final double RIGHT_SHARE = 0.02;
-    private static final double LEAST_VOLTS = 0.004;
 
     private SlipTrial() {}
 
@@ -44,12 +41,12 @@ final class SlipTrial {
         RecordedReading newest = all.remove(all.size() - 1);
         Reading right = newest.reading();
         Way way = Way.values()[dice.nextInt(Way.values().length)];
-        Optional<String> text = typed(way, right, now.writesSigns());
+        Optional<String> text = Mistyped.text(way, right, now.writesSigns());
         if (text.isEmpty() || newest.slip().isPresent()) {
             return Optional.empty();
         }
         CaseRecord before = with(now, all);
-        Reading slipped = typedAs(right, text.get());
+        Reading slipped = Mistyped.as(right, text.get());
         Optional<Slip> asked = before.asked(slipped);
         boolean named = asked.stream()
                 .flatMap(s -> s.choices().stream())
@@ -72,20 +69,6 @@ final class SlipTrial {
         return Optional.of(new Tried(way, right.condition(), matters, asked.isPresent(), named, line));
     }
 
-    private static Reading typedAs(Reading right, String text) {
-        return new Reading(
-                right.id(),
-                right.red(),
-                right.black(),
-                right.condition(),
-                TypedVolts.parse(text),
-                right.statistic(),
-                right.current(),
-                right.range(),
-                right.called(),
-                right.takenAtMillis());
-    }
-
     /** What a slip could change: standings, headline (other figures in the same sentence are no change), next step. */
     static String said(Assessment a) {
         return a.findings().headline().replaceAll("[0-9.,]+", "#")
@@ -102,21 +85,5 @@ final class SlipTrial {
     private static CaseRecord with(CaseRecord now, List<RecordedReading> readings) {
         return CaseRecord.of(now.circuit(), now.celsius(), readings, now.repairs(), now.tests())
                 .with(now.statements());
-    }
-
-    private static Optional<String> typed(Way way, Reading right, boolean writesSigns) {
-        if (Math.abs(right.volts()) < LEAST_VOLTS) {
-            return Optional.empty();
-        }
-        BigDecimal value = new BigDecimal(right.typed().text());
-        BigDecimal slipped = switch (way) {
-            case TEN_TIMES -> value.movePointRight(1);
-            case A_TENTH -> value.movePointLeft(1);
-            case A_THOUSANDTH -> value.movePointLeft(3);
-            case MILLIVOLTS_AS_VOLTS -> value.movePointRight(3);
-            case SIGN -> writesSigns ? value.negate() : null;
-        };
-        boolean possible = slipped != null && slipped.abs().doubleValue() < 200;
-        return possible ? Optional.of(slipped.toPlainString()) : Optional.empty();
     }
 }

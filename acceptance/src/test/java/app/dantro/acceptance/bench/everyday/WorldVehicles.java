@@ -7,11 +7,9 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.FaultKind;
-import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.world.Complaint;
 import app.dantro.core.world.EverydayVehicle;
 import app.dantro.core.world.EverydayWorld;
@@ -51,7 +49,7 @@ final class WorldVehicles {
         Complaint complaint = said.orElseGet(vehicle::complaint);
         List<String> points =
                 vehicle.reachable().stream().map(PointId::value).sorted().toList();
-        Places places = new Places(circuit);
+        ClampPlaces places = new ClampPlaces(circuit);
         return new FleetVehicle(
                 vehicle.id(),
                 vehicle.kind(),
@@ -116,7 +114,7 @@ final class WorldVehicles {
         return ills.stream().anyMatch(i -> kind.isInstance(i.fault()));
     }
 
-    private static FleetVehicle.Moment moment(Moment m, List<String> points, Places places) {
+    private static FleetVehicle.Moment moment(Moment m, List<String> points, ClampPlaces places) {
         return new FleetVehicle.Moment(
                 m.condition().name().toLowerCase(Locale.ROOT),
                 m.minute(),
@@ -126,29 +124,5 @@ final class WorldVehicles {
                 m.rippleVolts(),
                 m.pileAmps(),
                 m.charged());
-    }
-
-    /** Where a clamp can be put around. */
-    private record Places(Circuit circuit) {
-        List<String> names() {
-            return circuit.id().startsWith("twin")
-                    ? List.of("charge-cable", "starter-cable", "alternator", "battery-a", "battery-b")
-                    : List.of("charge-cable", "starter-cable", "alternator", "battery");
-        }
-
-        double[] amps(OperatingPoint point) {
-            List<Double> batteries =
-                    circuit.batteries().stream().map(b -> point.amps(b.id())).toList();
-            double charge = circuit.chargeCable().map(p -> point.amps(p.id())).orElse(0.0);
-            double starter = circuit.startingSupply().stream()
-                    .filter(p -> p.kind() == PartKind.CABLE)
-                    .mapToDouble(p -> point.amps(p.id()))
-                    .findFirst()
-                    .orElse(0);
-            double alternator = point.amps(circuit.alternator().orElseThrow().id());
-            return batteries.size() > 1 && circuit.blocks() == 1
-                    ? new double[] {charge, starter, alternator, batteries.get(0), batteries.get(1)}
-                    : new double[] {charge, starter, alternator, batteries.get(0)};
-        }
     }
 }
