@@ -42,6 +42,9 @@ final class EverydayReport {
                 readings);
         faulty(out, all);
         out.println("condemned though good: " + share(all, EverydayReport::condemned));
+        List<String> discords = all.stream().flatMap(r -> r.discords().stream()).toList();
+        out.println(
+                "two voices: " + discords.size() + discords.stream().limit(2).toList());
         repaired(out, all);
         SlipReport.print(out, all);
     }

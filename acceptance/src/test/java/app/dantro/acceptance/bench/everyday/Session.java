@@ -38,6 +38,7 @@ final class Session {
     private final Set<String> doubted = new HashSet<>();
     private final Map<String, Integer> times = new HashMap<>();
     private final List<SlipTrial.Tried> slips = new ArrayList<>();
+    private final List<String> discords = new ArrayList<>();
     private final Random dice;
     private Optional<String> first = Optional.empty();
     private int repairs;
@@ -76,6 +77,7 @@ final class Session {
      * @param questions asked about readings that were right
      * @param repairs made, the first of them {@code part}
      * @param slips what came of slips that were tried on the way
+     * @param discords where headline, bars, standings and step parted
      */
     record Result(
             FleetVehicle vehicle,
@@ -91,7 +93,8 @@ final class Session {
             int doubts,
             String headline,
             int repairs,
-            List<SlipTrial.Tried> slips) {}
+            List<SlipTrial.Tried> slips,
+            List<String> discords) {}
 
     /** Follows the program's own steps, after a school's ladder if one is given. */
     Result follow(List<Ladder.Rung> ladder) {
@@ -211,6 +214,7 @@ final class Session {
         bad.stream().filter(p -> repairs == 0).forEach(p -> alarmed.add(p.part().value()));
         last.findings().doubts().forEach(d -> doubted.add(d.reading().toString()));
         technician.newest().ifPresent(r -> log.accept("  read " + r));
+        OneVoice.broken(last).ifPresent(discords::add);
         log.accept(SessionLine.of(last, bad));
     }
 
@@ -238,7 +242,8 @@ final class Session {
                 doubted.size(),
                 last == null ? "" : last.findings().headline(),
                 repairs,
-                List.copyOf(slips));
+                List.copyOf(slips),
+                List.copyOf(discords));
         log.accept("%s %s".formatted(end, result.part().orElse("")));
         return result;
     }

@@ -19,6 +19,8 @@ class SixtyEverydayTest {
         List<Result> all = new EverydayRun(Tool.OWN, line -> {}).run(fleet, 2);
         assertThat(all).hasSize(VEHICLES);
         assertThat(all).extracting(Result::end).doesNotContain(End.CRASH);
+        assertThat(all)
+                .allSatisfy(r -> assertThat(r.discords()).as(r.vehicle().id()).isEmpty());
         List<Result> healthy = all.stream().filter(r -> r.vehicle().healthy()).toList();
         assertThat(healthy).hasSizeGreaterThan(20);
         assertThat(healthy)
