@@ -49,7 +49,7 @@ final class Marks {
     static final double CORROBORATING_SHARE = 0.5;
 
     /** Most healthy drops lie within this of the class's usual one, either way. */
-    static final double ASSUMED_USUAL_FACTOR = 2;
+    static final double ASSUMED_USUAL_FACTOR = 1.6;
 
     /** A typed digit this much finer than the range's own is finer, not rounded. */
     static final double ASSUMED_FINER = 0.99;
