@@ -29,14 +29,18 @@ public final class CrankingFacts {
         this.blocks = facts.loop().blocks();
     }
 
-    /** An open way, a side that loses more than any healthy one, what is left for the motor; the first two accuse. */
-    public static List<Reason> of(Facts facts) {
+    /**
+     * An open way, a side that loses more than any healthy one, what is left for the motor; the first two accuse.
+     *
+     * @param sideSaid true if it is said already which side loses
+     */
+    public static List<Reason> of(Facts facts, boolean sideSaid) {
         CrankingFacts of = new CrankingFacts(facts);
         List<Reason> all = new ArrayList<>();
         Optional<Reason> open = of.open();
         open.ifPresent(all::add);
         if (open.isEmpty()) {
-            for (Side side : Side.values()) {
+            for (Side side : sideSaid ? new Side[0] : Side.values()) {
                 of.loses(side).ifPresent(all::add);
             }
             of.leftForTheMotor().ifPresent(all::add);

@@ -58,7 +58,9 @@ final class DisplaySlip {
                 List.of(
                         SlipReason.FINER_THAN_SHOWN.with(
                                 entry.shown(),
-                                Quantity.prefixed(entry.reading().typed().resolutionVolts())),
+                                Quantity.volts(
+                                        entry.reading().typed().resolutionVolts(),
+                                        entry.reading().typed().resolutionVolts())),
                         SlipReason.WHAT.with()),
                 meant,
                 entry.asRead(),

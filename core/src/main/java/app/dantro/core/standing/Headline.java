@@ -54,7 +54,9 @@ final class Headline {
         boolean alarmed = parts.stream().anyMatch(PartFinding::alarmed);
         boolean proven = parts.stream().anyMatch(p -> p.standing() == Standing.FAULTY);
         if (!proven && BothSides.good(rules.facts()).isEmpty()) {
-            all.addAll(CrankingFacts.of(rules.facts()));
+            boolean sideSaid = rules.because().stream().anyMatch(r -> r.is(StartingReason.LOST_IN_SOME))
+                    && said(parts).equals(rules.because());
+            all.addAll(CrankingFacts.of(rules.facts(), sideSaid));
         }
         if (all.isEmpty() && !alarmed) {
             BothSides.good(rules.facts()).map(BothSides::lost).ifPresent(all::add);
