@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
  */
 class FortyVehiclesTest {
     private static final int VEHICLES = 40;
+    private static final int FEW = 5;
 
     @Tag("long")
     @Test
@@ -27,8 +28,8 @@ class FortyVehiclesTest {
     @Test
     void aVehicleIsTheSameEveryTimeItIsDrawn() throws Exception {
         List<Strategy> ladder = List.of(new LadderStrategy(false), new LadderStrategy(true));
-        List<Tally> once = new DiagnosisBench(World.SLIPS, Job.Tools.METER, ladder, 9).run(16, 2);
-        List<Tally> again = new DiagnosisBench(World.SLIPS, Job.Tools.METER, ladder, 9).run(16, 1);
+        List<Tally> once = new DiagnosisBench(World.SLIPS, Job.Tools.METER, ladder, 9).run(FEW, 2);
+        List<Tally> again = new DiagnosisBench(World.SLIPS, Job.Tools.METER, ladder, 9).run(FEW, 1);
         assertThat(again.get(0).lines())
                 .containsExactlyInAnyOrderElementsOf(once.get(0).lines());
         assertThat(again.get(1).lines())
