@@ -34,7 +34,7 @@ class EverydayRangesTest {
             car cranking amps       | 65 95       | 130 200     | 280 420
             truck cranking amps     | 130 220     | 300 450     | 650 1050
             motorcycle cranking amps| 28 42       | 60 95       | 120 210
-            twin cranking amps      | 190 260     | 300 420     | 520 720
+            twin cranking amps      | 190 260     | 300 420     | 480 720
             car battery ohms        | 2.9 5       | 6 9         | 12 17
             motorcycle battery ohms | 8 15        | 17 28       | 38 62
             car supply ohms         | 0.5 0.95    | 1.2 1.8     | 2.7 3.9
