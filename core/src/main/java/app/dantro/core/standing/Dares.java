@@ -124,6 +124,11 @@ final class Dares {
 
     /** The amps that came with a reading. */
     private Optional<Double> amps(Observation volts) {
+        return amps(observations, volts);
+    }
+
+    /** The amps that came with a reading, if any did. */
+    static Optional<Double> amps(List<Observation> observations, Observation volts) {
         return observations.stream()
                 .filter(o -> o.reading().equals(volts.reading()) && o.what() instanceof Observable.Amps)
                 .map(Observation::value)

@@ -135,7 +135,7 @@ final class Ordinary {
         boolean contacts = stretch.parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS);
         double most = mostOhms(side) + (contacts ? Marks.CONTACTS_OHMS : 0);
         double volts = Math.abs(o.value());
-        double amps = amps(o);
+        double amps = Dares.amps(evidence.observations(), o).orElse(0.0);
         return amps > 0
                 ? volts / amps <= most
                 : volts
@@ -155,13 +155,5 @@ final class Ordinary {
             return supply ? Marks.MOTORCYCLE_SUPPLY_OHMS : Marks.MOTORCYCLE_RETURN_OHMS;
         }
         return supply ? Marks.CAR_SUPPLY_OHMS : Marks.CAR_RETURN_OHMS;
-    }
-
-    private double amps(Observation volts) {
-        return evidence.observations().stream()
-                .filter(o -> o.reading().equals(volts.reading()) && o.what() instanceof Observable.Amps)
-                .mapToDouble(Observation::value)
-                .findFirst()
-                .orElse(0);
     }
 }

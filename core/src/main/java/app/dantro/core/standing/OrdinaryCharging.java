@@ -84,7 +84,7 @@ final class OrdinaryCharging {
                         || v.same(new Observable.Volts(v.condition(), circuit.minusPost(), a.ground())))
                 .isPresent();
         double volts = Math.abs(o.value());
-        double amps = amps(o);
+        double amps = Dares.amps(evidence.observations(), o).orElse(0.0);
         boolean onSupply = on(supply, id);
         if (!whole) {
             return volts <= Marks.ORDINARY_PIECE_VOLTS;
@@ -92,13 +92,5 @@ final class OrdinaryCharging {
         double ohms = onSupply ? Marks.CHARGING_SUPPLY_OHMS : Marks.CHARGING_RETURN_OHMS;
         double most = onSupply ? Marks.CHARGING_SUPPLY_VOLTS : Marks.CHARGING_RETURN_VOLTS;
         return amps >= Marks.TELLING_AMPS ? volts / amps <= ohms : volts <= most;
-    }
-
-    private double amps(Observation volts) {
-        return evidence.observations().stream()
-                .filter(x -> x.reading().equals(volts.reading()) && x.what() instanceof Observable.Amps)
-                .mapToDouble(Observation::value)
-                .findFirst()
-                .orElse(0);
     }
 }

@@ -9,7 +9,7 @@ import app.dantro.core.circuit.Condition;
  * @param source of a block that is not flat
  * @param flat of a block that is, if one is
  * @param setVolts what is regulated to, a block
- * @param bodyAmps drawn beside the ignition's share, in A at {@code volts}
+ * @param amps drawn by consumers, in A
  * @param drag factor on the torque that turns the engine
  */
 record Now(Condition condition, int minute, Source source, Source flat, double setVolts, double amps, double drag) {
