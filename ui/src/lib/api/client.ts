@@ -4,6 +4,7 @@ import type { components, paths } from './schema';
 
 /** The server's views under the names the interface uses. */
 export type CaseView = components['schemas']['CaseView'];
+export type KnownVehicle = components['schemas']['VehicleView'];
 export type CaseCard = components['schemas']['CaseCard'];
 export type Profile = components['schemas']['ProfileView'];
 export type ProfileSide = components['schemas']['ProfileSideView'];

@@ -3,12 +3,13 @@
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { push } from 'svelte-spa-router';
-	import { api, problemText, type NewCase, type Topic } from '../../lib/api/client';
+	import { api, problemText, type KnownVehicle, type NewCase, type Topic } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { caseOf } from '../../lib/state/case.svelte';
 	import { newId } from '../../lib/state/ids';
 	import Choice from '../look/Choice.svelte';
+	import BeforeHere from './BeforeHere.svelte';
 
 	type Props = { open: boolean };
 	let { open = $bindable() }: Props = $props();
@@ -35,15 +36,21 @@
 	let celsius = $state('20');
 	let concern = $state<Concern>('STARTING');
 	let circuits = $state.raw<{ id: string; title: string }[]>([]);
-	let known = $state.raw<{ id: string; vehicle: string }[]>([]);
-	/** The newest case of the vehicle that was named: its circuit is offered first. */
-	const before = $derived(
-		known.find((c) => c.vehicle.toLowerCase() === vehicle.trim().toLowerCase() && vehicle.trim() !== '')
+	let found = $state.raw<KnownVehicle[]>([]);
+	let another = $state(false);
+	/** The vehicle of this name that was here last: its circuit and its figures are taken over. */
+	const known = $derived(
+		found.find((v) => v.name.toLowerCase() === vehicle.trim().toLowerCase() && vehicle.trim() !== '')
 	);
-	const vehicles = $derived([...new Set(known.map((c) => c.vehicle))]);
+	const before = $derived(another ? undefined : known);
+	const vehicles = $derived([...new Set(found.map((v) => v.name))]);
 	let chosen = $state<string>();
 	/** A circuit's id, or that of the case whose circuit is taken over. */
-	const circuit = $derived(chosen ?? before?.id ?? 'petrol-car');
+	const circuit = $derived(
+		chosen && (chosen === before?.lastCase || circuits.some((c) => c.id === chosen))
+			? chosen
+			: (before?.lastCase ?? 'petrol-car')
+	);
 	let message = $state('');
 	let said = $state<Partial<Record<Topic, string>>>({});
 	const QUICK: { topic: Topic; words: string; choices: { value: string; words: string }[] }[] = [
@@ -77,13 +84,25 @@
 		if (open && circuits.length === 0) void loadCircuits();
 	});
 
+	$effect(() => {
+		if (open) void findVehicles(vehicle.trim());
+	});
+
+	/** Those of which a piece of the name is typed; an answer that comes late is not shown. */
+	async function findVehicles(name: string): Promise<void> {
+		try {
+			const { data } = await api.GET('/api/vehicles', { params: { query: { name } } });
+			if (data && name === vehicle.trim()) found = data;
+		} catch {
+			message = 'Dantro cannot be reached. Your entries stay here; try again when it is back.';
+		}
+	}
+
 	async function loadCircuits(): Promise<void> {
 		try {
 			const { data, error } = await api.GET('/api/circuits');
 			if (data) circuits = data;
 			else message = problemText(error);
-			const cases = await api.GET('/api/cases');
-			if (cases.data) known = cases.data;
 		} catch {
 			message = 'Dantro cannot be reached. Your entries stay here; try again when it is back.';
 		}
@@ -124,8 +143,9 @@
 				body: {
 					vehicle,
 					complaint,
-					circuit: before?.id === circuit ? 'petrol-car' : circuit,
-					circuitOf: before?.id === circuit ? before.id : undefined,
+					circuit: before?.lastCase === circuit ? 'petrol-car' : circuit,
+					circuitOf: before?.lastCase === circuit ? before.lastCase : undefined,
+					onVehicle: before?.id,
 					concern,
 					celsius: temperature,
 					by: app.device,
@@ -139,6 +159,7 @@
 				id = newId();
 				said = {};
 				chosen = undefined;
+				another = false;
 				await push(`/case/${data.id}`);
 			} else {
 				message = problemText(error);
@@ -167,6 +188,7 @@
 				{#each vehicles as name (name)}<option value={name}></option>{/each}
 			</datalist>
 		</label>
+		{#if known}<BeforeHere vehicle={known} bind:another />{/if}
 		<label>
 			<span>What it does</span>
 			<Input class="field" name="complaint" bind:value={complaint} maxlength={200} autocomplete="off" />
@@ -206,7 +228,7 @@
 					value={circuit}
 					onchange={(e) => (chosen = e.currentTarget.value)}
 				>
-					{#if before}<option value={before.id}>As in this vehicle's last case</option>{/if}
+					{#if before}<option value={before.lastCase}>As in this vehicle's last case</option>{/if}
 					{#each circuits as c (c.id)}
 						<option value={c.id}>{c.title}</option>
 					{/each}

@@ -11,7 +11,10 @@
 	const SHEETS: [string, Statement['topic'][]][] = [
 		['Battery', ['CHEMISTRY', 'BATTERY_AMP_HOURS', 'RECOVERY_VOLTS', 'STANDING_CURRENT']],
 		['Starter', ['CYLINDERS', 'CRANK_SPEED', 'MAKER_DRAW']],
-		['Alternator: current', ['STRATEGY', 'RATED_AMPS', 'BATTERY_AMPS', 'UNSTEADY_LOW', 'UNSTEADY_HIGH']],
+		[
+			'Alternator: current',
+			['STRATEGY', 'RATED_AMPS', 'SET_POINT', 'IDLE_SHARE', 'BATTERY_AMPS', 'UNSTEADY_LOW', 'UNSTEADY_HIGH']
+		],
 		['Overnight drain', ['DRAIN_LIFTED', 'DRAIN_BRANCH']],
 		[
 			'A unit that was fitted',

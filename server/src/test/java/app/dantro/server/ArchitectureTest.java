@@ -70,6 +70,7 @@ class ArchitectureTest {
             seat: event job live problem store
             device: job live problem store
             guard: device problem
+            vehicle: store
             demo: event format instrument job reading store
             """;
 

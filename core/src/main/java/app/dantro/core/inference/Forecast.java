@@ -89,7 +89,7 @@ public final class Forecast {
         double shifted = mean;
         double variance = Fitter.variance(what, mean, resolution);
         for (int k = 0; k < columns; k++) {
-            shifted += slope[k] * theta[k];
+            shifted += slope[k] * (theta[k] + known.moreAtIdle(k, what.condition()));
             variance += slope[k] * slope[k] * known.variance[k];
         }
         for (int i = 0; i < rows; i++) {
@@ -113,7 +113,7 @@ public final class Forecast {
             all[i] = prepared.mean(explanation.first(), explanation.second(), condition, new Channels.Span(i, -1));
             int at = (explanation.first() * table.outputs + i) * table.numbers;
             for (int k = 0; k < table.numbers; k++) {
-                all[i] += table.slopes[at + k] * theta[k];
+                all[i] += table.slopes[at + k] * (theta[k] + known.moreAtIdle(k, condition));
             }
         }
         return all;

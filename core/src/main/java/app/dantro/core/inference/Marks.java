@@ -149,6 +149,9 @@ final class Marks {
 
     static final double ASSUMED_SIGMA_VOLTS = 0.52;
 
+    /** How far a regulator lies from what its maker says, in V a block. */
+    static final double ASSUMED_MAKERS_VOLTS = 0.12;
+
     /** A drop goes with its current no further than this either way of what a hypothesis expects. */
     static final double ASSUMED_MOST_CURRENT_RATIO = 5;
 

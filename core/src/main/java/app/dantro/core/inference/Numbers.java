@@ -3,10 +3,13 @@ package app.dantro.core.inference;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.network.NumberKind;
 import app.dantro.core.network.VehicleSpread;
 import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * What is known of the numbers that differ between vehicles before anything is read, in widened standard deviations of the
@@ -17,8 +20,12 @@ final class Numbers {
     /** Of the vehicles that the ready-made circuits stand for. */
     private static final double USUAL_CYLINDERS = 4;
 
+    private static final Set<Condition> AT_IDLE = EnumSet.of(Condition.IDLE, Condition.IDLE_LOADED);
+
     final double[] mean;
     final double[] variance;
+    /** By how much more each lies off at idle. */
+    private final double[] idle;
     /** Covariance of a number between two moments. */
     final double[] lasting;
 
@@ -27,6 +34,7 @@ final class Numbers {
         mean = new double[columns];
         variance = new double[columns];
         lasting = new double[columns];
+        idle = new double[columns];
         Arrays.fill(variance, 1);
         Circuit circuit = prepared.circuit();
         for (int k = 0; k < columns; k++) {
@@ -37,21 +45,8 @@ final class Numbers {
 
     private void narrow(int k, NumberKind kind, Circuit circuit, Entered entered) {
         switch (kind) {
-            case SETPOINT ->
-                set(
-                        k,
-                        entered.strategy().map(Strategy::shiftVolts).orElse(Marks.ASSUMED_SHIFT_VOLTS),
-                        entered.strategy().map(Strategy::sigmaVolts).orElse(Marks.ASSUMED_SIGMA_VOLTS),
-                        Marks.ASSUMED_WIDENING * VehicleSpread.setpointVolts());
-            case LIMIT ->
-                entered.plateAmps()
-                        .ifPresent(plate -> circuit.alternator()
-                                .map(Alternator::rating)
-                                .ifPresent(r -> set(
-                                        k,
-                                        Math.log(plate / r.maxAmps()),
-                                        Marks.ASSUMED_PLATE_SPREAD,
-                                        Marks.ASSUMED_WIDENING * VehicleSpread.limit())));
+            case SETPOINT -> setPoint(k, circuit, entered);
+            case LIMIT -> limit(k, circuit, entered);
             case BATTERY_OHMS ->
                 entered.ampHours()
                         .ifPresent(ah -> circuit.batteries().stream()
@@ -64,6 +59,44 @@ final class Numbers {
             case DRAG -> drag(k, circuit, entered);
             case AGE, LENGTH -> mean[k] = Marks.ASSUMED_OLDER_SIGMAS;
             default -> mean[k] = 0;
+        }
+    }
+
+    /** A number's mean in a condition, in standard deviations. */
+    double mean(int k, Condition condition) {
+        return mean[k] + moreAtIdle(k, condition);
+    }
+
+    /** By how much more it lies off in a condition: an alternator's limit at idle goes by its own share. */
+    double moreAtIdle(int k, Condition condition) {
+        return AT_IDLE.contains(condition) ? idle[k] : 0;
+    }
+
+    /** The maker's figure says more than the strategy, unless a computer commands what it likes. */
+    private void setPoint(int k, Circuit circuit, Entered entered) {
+        double unit = Marks.ASSUMED_WIDENING * VehicleSpread.setpointVolts();
+        boolean holds = entered.strategy().filter(s -> s == Strategy.SMART).isEmpty();
+        if (entered.setPointVolts().isPresent() && holds) {
+            double usual = circuit.alternator().orElseThrow().regulation().setpointVolts();
+            double shift = (entered.setPointVolts().getAsDouble() - usual) / circuit.blocks();
+            set(k, shift, Marks.ASSUMED_MAKERS_VOLTS, unit);
+            return;
+        }
+        set(
+                k,
+                entered.strategy().map(Strategy::shiftVolts).orElse(Marks.ASSUMED_SHIFT_VOLTS),
+                entered.strategy().map(Strategy::sigmaVolts).orElse(Marks.ASSUMED_SIGMA_VOLTS),
+                unit);
+    }
+
+    private void limit(int k, Circuit circuit, Entered entered) {
+        Alternator.Rating rating = circuit.alternator().orElseThrow().rating();
+        double unit = Marks.ASSUMED_WIDENING * VehicleSpread.limit();
+        entered.plateAmps()
+                .ifPresent(plate -> set(k, Math.log(plate / rating.maxAmps()), Marks.ASSUMED_PLATE_SPREAD, unit));
+        double usual = rating.share().getOrDefault(Condition.IDLE, 0.0);
+        if (entered.idleShare().isPresent() && usual > 0) {
+            idle[k] = Math.log(entered.idleShare().getAsDouble() / usual) / unit;
         }
     }
 

@@ -21,16 +21,9 @@ public record Statements(Map<Topic, Statement> newest, List<Statement> history) 
     private static final Set<Answer> TURNS =
             EnumSet.of(Answer.SLOW, Answer.DIES, Answer.INTERMITTENT, Answer.STARTS, Answer.CHECK);
 
-    private static final Set<Topic> PLATES = EnumSet.of(
-            Topic.MAKER_DRAW,
-            Topic.RATED_AMPS,
-            Topic.BATTERY_AMP_HOURS,
-            Topic.CYLINDERS,
-            Topic.OLD_AMPS,
-            Topic.OLD_PULLEY,
-            Topic.NEW_AMPS,
-            Topic.NEW_PULLEY,
-            Topic.ODOMETER);
+    /** Of the units themselves, old and new. */
+    private static final Set<Topic> PLATES =
+            EnumSet.of(Topic.OLD_AMPS, Topic.OLD_PULLEY, Topic.NEW_AMPS, Topic.NEW_PULLEY, Topic.ODOMETER);
 
     public Statements {
         newest = Map.copyOf(newest);
@@ -78,7 +71,7 @@ public record Statements(Map<Topic, Statement> newest, List<Statement> history) 
     public Statements measuredAfter(long millis) {
         Map<Topic, Statement> kept = new EnumMap<>(Topic.class);
         newest.forEach((topic, s) -> {
-            if (topic.figure().isEmpty() || PLATES.contains(topic) || s.saidAtMillis() > millis) {
+            if (topic.figure().isEmpty() || topic.ofVehicle() || PLATES.contains(topic) || s.saidAtMillis() > millis) {
                 kept.put(topic, s);
             }
         });

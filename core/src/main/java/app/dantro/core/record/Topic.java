@@ -95,6 +95,8 @@ public enum Topic {
     ODOMETER(Group.FIGURE, new Figure("km", 0, 9_999_999, false)),
     SIDES_READ(Group.FIGURE, Answer.COMPARE, Answer.ALWAYS),
     RATED_AMPS(Group.FIGURE, new Figure("A", 5, 600, false)),
+    SET_POINT(Group.FIGURE, new Figure("V", 12, 33, false)),
+    IDLE_SHARE(Group.FIGURE, new Figure("%", 5, 100, false)),
     BATTERY_AMPS(Group.FIGURE, new Figure("A", -400, 400, false)),
     RIPPLE_IDLE(Group.FIGURE, new Figure("V AC", 0, 30, false)),
     RIPPLE_LOADED(Group.FIGURE, new Figure("V AC", 0, 30, false)),
@@ -161,6 +163,14 @@ public enum Topic {
         this.group = group;
         this.answers = List.of();
         this.figure = Optional.of(figure);
+    }
+
+    /** True for what holds of the vehicle itself, in every case of it: what its plates, its maker and its owner say. */
+    public boolean ofVehicle() {
+        return switch (this) {
+            case CHEMISTRY, BATTERY_AMP_HOURS, CYLINDERS, MAKER_DRAW, STRATEGY, RATED_AMPS, SET_POINT, IDLE_SHARE -> true;
+            default -> false;
+        };
     }
 
     /** The number that is stated, if it is one. */

@@ -109,6 +109,8 @@ final class TopicWords {
             case ODOMETER -> "Odometer at the change";
             case SIDES_READ -> "Both sides of the charging loop";
             case RATED_AMPS -> "Alternator's rated current, by its plate";
+            case SET_POINT -> "Regulated voltage, by the maker, at 20 °C";
+            case IDLE_SHARE -> "Alternator at idle, share of its plate";
             case BATTERY_AMPS -> "Into the battery, all loads on (− out of it)";
             case RIPPLE_IDLE -> "Ripple at idle, B+ to case";
             case RIPPLE_LOADED -> "Ripple loaded, B+ to case";

@@ -65,9 +65,15 @@ public final class CaseInference {
         return new Entered(
                 said.figure(Topic.RATED_AMPS),
                 said.answer(Topic.STRATEGY).map(a -> Strategy.valueOf(a.name())),
+                said.figure(Topic.SET_POINT),
+                share(said.figure(Topic.IDLE_SHARE)),
                 said.figure(Topic.BATTERY_AMP_HOURS),
                 cylinders.isPresent() ? OptionalInt.of((int) cylinders.getAsDouble()) : OptionalInt.empty(),
                 pulls(said));
+    }
+
+    private static OptionalDouble share(OptionalDouble percent) {
+        return percent.isPresent() ? OptionalDouble.of(percent.getAsDouble() / 100) : percent;
     }
 
     /** A click is the solenoid; nothing at all is none. */

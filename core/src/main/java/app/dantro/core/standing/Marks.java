@@ -169,8 +169,5 @@ final class Marks {
     /** And what healthy contacts add (docs/everyday.md, supply side). */
     static final double CONTACTS_OHMS = 2e-3;
 
-    /** A battery of less is a motorcycle's (docs/everyday.md, battery's own resistance). */
-    static final double MOTORCYCLE_AMP_HOURS = 25;
-
     private Marks() {}
 }

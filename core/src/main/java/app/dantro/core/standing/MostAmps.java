@@ -2,7 +2,7 @@ package app.dantro.core.standing;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.Load;
+import app.dantro.core.circuit.VehicleSort;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import java.util.List;
@@ -14,7 +14,6 @@ record MostAmps(Circuit circuit, double celsius) {
     private static final double DIESEL = 450;
     private static final double CAR = 320;
     private static final double MOTORCYCLE = 200;
-    private static final double MOTORCYCLE_AMP_HOURS = 25;
     /** Below this the oil thickens, and a starter draws up to twice as much for each so many kelvins. */
     private static final double USUAL_CELSIUS = 20;
 
@@ -29,15 +28,12 @@ record MostAmps(Circuit circuit, double celsius) {
     }
 
     private double amps() {
-        if (circuit.blocks() > 1) {
-            return TRUCK;
-        }
-        if (circuit.batteries().size() > 1) {
-            return TWIN;
-        }
-        if (circuit.devices().stream().anyMatch(d -> d instanceof Load load && load.glow())) {
-            return DIESEL;
-        }
-        return circuit.batteries().get(0).ampHours() < MOTORCYCLE_AMP_HOURS ? MOTORCYCLE : CAR;
+        return switch (VehicleSort.of(circuit)) {
+            case TRUCK -> TRUCK;
+            case TWO_BATTERIES -> TWIN;
+            case DIESEL -> DIESEL;
+            case CAR -> CAR;
+            case MOTORCYCLE -> MOTORCYCLE;
+        };
     }
 }

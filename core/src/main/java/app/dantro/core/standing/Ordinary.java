@@ -2,7 +2,6 @@ package app.dantro.core.standing;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
@@ -10,6 +9,7 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.circuit.Stretch;
+import app.dantro.core.circuit.VehicleSort;
 import app.dantro.core.inference.Entered;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
@@ -146,14 +146,10 @@ final class Ordinary {
     /** What a healthy side of the vehicle's kind has at the most, in Ω. */
     private double mostOhms(Side side) {
         boolean supply = side == Side.SUPPLY;
-        if (circuit.blocks() > 1 || circuit.batteries().size() > 1) {
-            return supply ? Marks.DIESEL_SUPPLY_OHMS : Marks.DIESEL_RETURN_OHMS;
-        }
-        boolean small = circuit.batteries().get(0).ampHours() < Marks.MOTORCYCLE_AMP_HOURS
-                && circuit.devices().stream().noneMatch(d -> d instanceof Load l && l.glow());
-        if (small) {
-            return supply ? Marks.MOTORCYCLE_SUPPLY_OHMS : Marks.MOTORCYCLE_RETURN_OHMS;
-        }
-        return supply ? Marks.CAR_SUPPLY_OHMS : Marks.CAR_RETURN_OHMS;
+        return switch (VehicleSort.of(circuit)) {
+            case TRUCK, TWO_BATTERIES -> supply ? Marks.DIESEL_SUPPLY_OHMS : Marks.DIESEL_RETURN_OHMS;
+            case MOTORCYCLE -> supply ? Marks.MOTORCYCLE_SUPPLY_OHMS : Marks.MOTORCYCLE_RETURN_OHMS;
+            case CAR, DIESEL -> supply ? Marks.CAR_SUPPLY_OHMS : Marks.CAR_RETURN_OHMS;
+        };
     }
 }

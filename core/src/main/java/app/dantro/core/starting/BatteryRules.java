@@ -1,5 +1,6 @@
 package app.dantro.core.starting;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -32,11 +33,12 @@ public final class BatteryRules {
     }
 
     /** The rules for everything between the loop's posts. */
-    static BatteryRules ofPosts(SeriesLoop loop, double celsius, Statements statements) {
+    static BatteryRules ofPosts(Circuit circuit, SeriesLoop loop, double celsius, Statements statements) {
         return new BatteryRules(new BatteryTerms(
                 loop.battery(),
                 "battery",
                 loop.blocks(),
+                BatteryOhms.mostOfAll(circuit),
                 loop.crankingAmps().lowAmps(),
                 celsius,
                 statements,
@@ -102,9 +104,14 @@ public final class BatteryRules {
         }
         double ohms = (base.volts() - crank.volts()) / amps.get();
         double upper = upperOhms();
+        double most = Math.max(upper, terms.mostOhms() * BatteryOhms.factor(terms.celsius()));
         Reason sum = StartingReason.INNER_OHMS.with(
-                shown(base), shown(crank), Quantity.amps(amps.get()), Quantity.ohms(ohms), Quantity.ohms(upper));
-        if (Margin.near(ohms, upper, 0)) {
+                shown(base),
+                shown(crank),
+                Quantity.amps(amps.get()),
+                Quantity.ohms(ohms),
+                Quantity.ohms(ohms > most ? most : upper));
+        if (Margin.near(ohms, upper, 0) || ohms > upper && ohms <= most) {
             return found(Standing.NOT_PROVEN, sum, StartingReason.MARGINAL.with())
                     .carriedBy(ids)
                     .missing(StartingReason.ANOTHER_DAY.with());
@@ -113,7 +120,7 @@ public final class BatteryRules {
             return found(Standing.CLEARED, new Reason(StartingReason.CHARGED_AND_INNER_OHMS, sum.numbers()))
                     .carriedBy(ids);
         }
-        boolean twice = cranks.size() > 1 && beyond(base, cranks.all().get(cranks.size() - 2), upper);
+        boolean twice = cranks.size() > 1 && beyond(base, cranks.all().get(cranks.size() - 2), most);
         return twice
                 ? found(Standing.FAULTY, sum, StartingReason.READ_TWICE.with()).carriedBy(ids)
                 : found(Standing.SUSPECT, sum).carriedBy(ids).missing(StartingReason.SAME_AGAIN.with());

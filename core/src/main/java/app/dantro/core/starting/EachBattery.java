@@ -115,6 +115,7 @@ final class EachBattery {
                 battery,
                 battery.name(),
                 1,
+                BatteryOhms.mostOfOne(circuit),
                 record.loop().crankingAmps().lowAmps() / (series ? 1 : all.size()),
                 record.celsius(),
                 record.statedSinceRepair(),

@@ -43,7 +43,7 @@ public final class StartingRules {
     private Findings find() {
         WiringRules wiring = new WiringRules(facts);
         List<PartFinding> parts = new ArrayList<>();
-        parts.add(BatteryRules.ofPosts(loop, record.celsius(), record.statements())
+        parts.add(BatteryRules.ofPosts(record.circuit(), loop, record.celsius(), record.statements())
                 .finding(facts.posts(Condition.REST), facts.posts(Condition.CRANKING)));
         parts.addAll(new EachBattery(record).findings());
         loop.supply().forEach(p -> parts.add(wiring.finding(p)));

@@ -14,6 +14,7 @@ import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
 import app.dantro.server.store.Circuits;
 import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.VehicleStore;
 import app.dantro.server.view.CaseCard;
 import app.dantro.server.view.CaseView;
 import app.dantro.server.view.StepView;
@@ -44,9 +45,17 @@ class CaseController {
     private final CircuitStore circuits;
     private final Circuits built;
     private final Cases files;
+    private final VehicleStore vehicles;
     private final DatabaseIdentity database;
 
-    CaseController(CaseStore cases, CircuitStore circuits, Circuits built, Cases files, DatabaseIdentity database) {
+    CaseController(
+            CaseStore cases,
+            CircuitStore circuits,
+            Circuits built,
+            Cases files,
+            VehicleStore vehicles,
+            DatabaseIdentity database) {
+        this.vehicles = vehicles;
         this.built = built;
         this.cases = cases;
         this.circuits = circuits;
@@ -58,6 +67,7 @@ class CaseController {
      * A case to open; the id comes with the address, made by the client.
      *
      * @param circuit a ready-made circuit
+     * @param onVehicle a known vehicle, whose figures are taken over; none for a new one
      * @param circuitOf a case of the same vehicle, whose circuit as it stands now is taken over in place of it
      */
     record NewCase(
@@ -65,6 +75,7 @@ class CaseController {
             @NotBlank @Size(max = 200) String complaint,
             @NotBlank String circuit,
             Optional<UUID> circuitOf,
+            Optional<UUID> onVehicle,
             @NotNull Loop concern,
             @NotNull @DecimalMin("-40") @DecimalMax("90") Double celsius,
             @NotBlank @Size(max = 60) String by,
@@ -109,7 +120,10 @@ class CaseController {
                 .map(of -> files.load(of).onCircuit().json())
                 .orElseGet(() -> CircuitFormat.readyMade(body.circuit()));
         built.of(1, circuit);
-        boolean added = cases.add(record, circuit, files.basis());
+        body.onVehicle().filter(v -> !vehicles.knows(v)).ifPresent(v -> {
+            throw ProblemException.field("onVehicle", "There is no vehicle (%s).".formatted(v));
+        });
+        boolean added = cases.add(record, body.onVehicle(), circuit, files.basis());
         if (!added && !same(record, body.circuitOf().isPresent() ? circuits.first(caseId) : circuit)) {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));

@@ -2,6 +2,8 @@ package app.dantro.server.store;
 
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.procedure.Basis;
+import app.dantro.core.record.Statement;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -51,6 +53,8 @@ public class CaseStore {
     private final JdbcClient reader;
     private final CircuitStore circuits;
     private final BasisStore bases;
+    private final VehicleStore vehicles;
+    private final EventStore events;
     private final TransactionTemplate transaction;
 
     CaseStore(
@@ -58,24 +62,48 @@ public class CaseStore {
             @Qualifier("reader") JdbcClient reader,
             CircuitStore circuits,
             BasisStore bases,
+            VehicleStore vehicles,
+            EventStore events,
             TransactionTemplate transaction) {
         this.writer = writer;
         this.reader = reader;
         this.circuits = circuits;
         this.bases = bases;
+        this.vehicles = vehicles;
+        this.events = events;
         this.transaction = transaction;
     }
 
-    /** Adds a case with the first version of its circuit and what it is judged by; false if the id is taken. */
+    /** The same on a vehicle that nobody knew yet. */
     public boolean add(CaseHead record, String circuitJson, Basis basis) {
+        return add(record, Optional.empty(), circuitJson, basis);
+    }
+
+    /**
+     * Adds a case with the first version of its circuit and what it is judged by; false if the id is taken.
+     *
+     * @param vehicle the known vehicle that it is on, whose figures it takes over; none for a new one
+     */
+    public boolean add(CaseHead record, Optional<UUID> vehicle, String circuitJson, Basis basis) {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             boolean added = insert(record);
             if (added) {
                 circuits.add(record.id(), 1, circuitJson, record.openedBy(), record.openedAtMs());
+                vehicle.ifPresentOrElse(v -> takeOver(record, v), () -> vehicles.addWith(record));
                 bases.add(record.id(), StoredBasis.opened(basis, record.openedAtMs()));
             }
             return added;
         }));
+    }
+
+    private void takeOver(CaseHead record, UUID vehicle) {
+        vehicles.link(record.id(), vehicle);
+        for (KnownVehicle.Stated figure : vehicles.figures(vehicle)) {
+            UUID id = UUID.nameUUIDFromBytes((record.id() + figure.topic().name()).getBytes(StandardCharsets.UTF_8));
+            Statement said = new Statement(
+                    id, figure.topic(), figure.value(), "as known of this vehicle", record.openedAtMs());
+            events.add(new StoredStatement(record.id(), said, record.openedBy()));
+        }
     }
 
     private boolean insert(CaseHead record) {

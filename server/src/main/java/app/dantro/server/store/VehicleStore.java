@@ -1,0 +1,116 @@
+package app.dantro.server.store;
+
+import app.dantro.core.record.Topic;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Reads and adds vehicles; what is known of one is what its cases say. */
+@Component
+public class VehicleStore {
+    private static final String INSERT = """
+            INSERT INTO vehicle (id, name, added_by, added_at_ms)
+            VALUES (:id, :name, :addedBy, :addedAtMs)
+            """;
+    private static final String LINK = """
+            INSERT INTO case_vehicle (case_id, vehicle_id)
+            VALUES (:caseId, :vehicleId)
+            """;
+    private static final String KNOWS = """
+            SELECT id
+              FROM vehicle
+             WHERE id = :id
+            """;
+    private static final String FIGURES = """
+            SELECT topic, value
+              FROM vehicle_statement
+             WHERE vehicle_id = :id
+             ORDER BY said_at_ms, position
+            """;
+    private static final String NAMED = """
+            SELECT vehicle.id, vehicle.name,
+                   (SELECT job_case.id
+                      FROM job_case
+                      JOIN case_vehicle ON case_vehicle.case_id = job_case.id
+                     WHERE case_vehicle.vehicle_id = vehicle.id
+                     ORDER BY opened_at_ms DESC, job_case.id
+                     LIMIT 1) AS last_case
+              FROM vehicle
+              JOIN job_case AS last ON last.id = last_case
+             WHERE vehicle.name LIKE :like ESCAPE '!'
+             ORDER BY last.opened_at_ms DESC, vehicle.id
+             LIMIT :most
+            """;
+
+    private final JdbcClient writer;
+    private final JdbcClient reader;
+
+    VehicleStore(@Qualifier("writer") JdbcClient writer, @Qualifier("reader") JdbcClient reader) {
+        this.writer = writer;
+        this.reader = reader;
+    }
+
+    /** A case on a vehicle that nobody knew yet; the vehicle has the id of its first case. */
+    void addWith(CaseHead first) {
+        writer.sql(INSERT)
+                .param("id", first.id().toString())
+                .param("name", first.vehicle())
+                .param("addedBy", first.openedBy())
+                .param("addedAtMs", first.openedAtMs())
+                .update();
+        link(first.id(), first.id());
+    }
+
+    /** A case on a vehicle that is known. */
+    void link(UUID caseId, UUID vehicle) {
+        writer.sql(LINK)
+                .param("caseId", caseId.toString())
+                .param("vehicleId", vehicle.toString())
+                .update();
+    }
+
+    public boolean knows(UUID vehicle) {
+        return reader.sql(KNOWS)
+                .param("id", vehicle.toString())
+                .query(String.class)
+                .optional()
+                .isPresent();
+    }
+
+    /** Those with a piece of name in theirs, the one that was here last first. */
+    public List<KnownVehicle> named(String piece, int most) {
+        String like = piece.strip().replaceAll("[!%_]", "!$0");
+        return reader
+                .sql(NAMED)
+                .param("like", "%" + like + "%")
+                .param("most", most)
+                .query((row, n) -> new KnownVehicle(
+                        UUID.fromString(row.getString("id")),
+                        row.getString("name"),
+                        UUID.fromString(row.getString("last_case")),
+                        List.of()))
+                .list()
+                .stream()
+                .map(v -> new KnownVehicle(v.id(), v.name(), v.lastCase(), figures(v.id())))
+                .toList();
+    }
+
+    /** What was stated of a vehicle itself in any of its cases; nothing of one that is not known. */
+    public List<KnownVehicle.Stated> figures(UUID vehicle) {
+        Map<Topic, String> newest = new EnumMap<>(Topic.class);
+        reader.sql(FIGURES)
+                .param("id", vehicle.toString())
+                .query((row, n) -> new KnownVehicle.Stated(Topic.valueOf(row.getString("topic")), row.getString("value")))
+                .list()
+                .stream()
+                .filter(stated -> stated.topic().ofVehicle())
+                .forEach(stated -> newest.put(stated.topic(), stated.value()));
+        return newest.entrySet().stream()
+                .map(e -> new KnownVehicle.Stated(e.getKey(), e.getValue()))
+                .toList();
+    }
+}

@@ -1,0 +1,46 @@
+<script lang="ts">
+	import type { KnownVehicle } from '../../lib/api/client';
+
+	/** A vehicle of the typed name was here before: what is known of it, and the way out if it is another. */
+	type Props = { vehicle: KnownVehicle; another: boolean };
+	let { vehicle, another = $bindable() }: Props = $props();
+</script>
+
+<div class="before">
+	<p>
+		<b>Was here before.</b>
+		{#if another}
+			This one is another: nothing is taken over.
+		{:else if vehicle.figures.length > 0}
+			Taken over: {vehicle.figures
+				.map((f) => `${f.title.charAt(0).toLowerCase()}${f.title.slice(1)} ${f.words}`)
+				.join('; ')}.
+		{:else}
+			Its circuit is taken over.
+		{/if}
+	</p>
+	<label class="other">
+		<input type="checkbox" bind:checked={another} />
+		Another vehicle of this name
+	</label>
+</div>
+
+<style>
+	.before {
+		display: grid;
+		gap: 2px;
+		padding: 8px 12px;
+		border: 1.5px solid var(--line);
+		border-radius: 10px;
+	}
+	.other {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		min-height: 48px;
+	}
+	.other input {
+		width: 22px;
+		height: 22px;
+	}
+</style>
