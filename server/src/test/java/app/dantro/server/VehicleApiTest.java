@@ -38,20 +38,25 @@ class VehicleApiTest extends OneServer {
         assertThat(stated(second, "SET_POINT")).isEqualTo("14.4");
         assertThat(stated(second, "CYLINDERS")).isEmpty();
         assertThat(stated(second, "CRANK_SPEED")).isEmpty();
-        assertThat(server.get("/api/vehicles?name=Hob_bing").body().at("/0/lastCase").asText())
+        assertThat(server.get("/api/vehicles?name=Hob_bing")
+                        .body()
+                        .at("/0/lastCase")
+                        .asText())
                 .isEqualTo(second);
     }
 
     @Test
     void aVehicleThatNobodyKnowsIsRefusedByItsField() throws Exception {
-        Answer refused = server.put("/api/cases/" + UUID.randomUUID(), body(Optional.of(UUID.randomUUID().toString())));
+        Answer refused = server.put(
+                "/api/cases/" + UUID.randomUUID(),
+                body(Optional.of(UUID.randomUUID().toString())));
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.body().toString()).contains("onVehicle");
     }
 
     private static Map<String, Object> body(Optional<String> vehicle) {
-        Map<String, Object> body = new HashMap<>(Map.of(
-                "vehicle", NAME, "complaint", "a check", "circuit", "petrol-car", "concern", "CHARGING"));
+        Map<String, Object> body = new HashMap<>(
+                Map.of("vehicle", NAME, "complaint", "a check", "circuit", "petrol-car", "concern", "CHARGING"));
         body.putAll(Map.of("celsius", 20, "by", "t", "openedAtMs", opened++));
         vehicle.ifPresent(v -> body.put("onVehicle", v));
         return body;

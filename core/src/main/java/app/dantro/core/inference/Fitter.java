@@ -74,7 +74,8 @@ final class Fitter {
         }
         for (int i = 0; i < count; i++) {
             for (int k = 0; k < columns; k++) {
-                mean[i] += slopes[i * columns + k] * known.mean(k, observations.get(i).what().condition());
+                mean[i] += slopes[i * columns + k]
+                        * known.mean(k, observations.get(i).what().condition());
             }
             double read = observations.get(i).value();
             value[i] = signed || mean[i] >= 0 ? read : -read;

@@ -1,8 +1,10 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.ParallelWays;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -12,7 +14,8 @@ import java.util.stream.IntStream;
 /**
  * Which pairs of faults are worth a look: the likeliest single faults, one a part, each with every other part's. A part
  * that lies beside a good one may explain nothing alone, and be half of the answer: one that loses too much under the
- * leads is looked at too.
+ * leads is looked at too. Where a current divides over two ways neither alone explains anything: there both severities are
+ * free.
  */
 final class PairSearch {
     private static final double LOG_PAIR_SHARE =
@@ -47,6 +50,7 @@ final class PairSearch {
                 }
             }
         }
+        prepared.parallel().forEach(ways -> besideEachOther(ways, found));
         return found.stream()
                 .sorted(Comparator.comparingDouble(Lead::logWeight)
                         .reversed()
@@ -54,6 +58,50 @@ final class PairSearch {
                         .thenComparing(Lead::second))
                 .limit(Marks.PAIRS_LOOKED_AT)
                 .toList();
+    }
+
+    /** The first parts of both ways with every two severities, then all parts of both as strong as suited these best. */
+    private void besideEachOther(ParallelWays ways, List<Lead> into) {
+        List<Lead> tried = new ArrayList<>();
+        for (int first : steps(ways.one().get(0))) {
+            for (int second : steps(ways.other().get(0))) {
+                addPlain(first, second, tried);
+            }
+        }
+        tried.stream().max(Comparator.comparingDouble(Lead::logWeight)).ifPresent(best -> {
+            for (PartId one : ways.one()) {
+                for (PartId other : ways.other()) {
+                    addPlain(like(best.first, one), like(best.second, other), into);
+                }
+            }
+        });
+    }
+
+    private int[] steps(PartId part) {
+        return IntStream.range(1, prepared.hypotheses().size())
+                .filter(h -> parts(h).equals(List.of(part)))
+                .toArray();
+    }
+
+    private int[] strided(PartId part) {
+        int[] steps = steps(part);
+        return IntStream.range(0, steps.length)
+                .filter(i -> i % Marks.SEVERITY_STRIDE == 1)
+                .map(i -> steps[i])
+                .toArray();
+    }
+
+    /** The fault of a part that is nearest in resistance to another part's. */
+    private int like(int hypothesis, PartId part) {
+        double ohms = Math.log(ohms(hypothesis));
+        return Arrays.stream(steps(part))
+                .boxed()
+                .min(Comparator.comparingDouble(h -> Math.abs(Math.log(ohms(h)) - ohms)))
+                .orElseThrow();
+    }
+
+    private double ohms(int hypothesis) {
+        return prepared.hypotheses().get(hypothesis).faults().get(0).ohms(0);
     }
 
     double logPrior(int first, int second) {
@@ -89,12 +137,7 @@ final class PairSearch {
         for (Part part : prepared.circuit().parts()) {
             boolean led = leads.stream().anyMatch(h -> parts(h).contains(part.id()));
             if (!led && evidence.observations().stream().anyMatch(o -> losesTooMuch(part, o))) {
-                int[] steps = IntStream.range(1, prepared.hypotheses().size())
-                        .filter(h -> parts(h).equals(List.of(part.id())))
-                        .toArray();
-                for (int i = 1; i < steps.length; i += Marks.SEVERITY_STRIDE) {
-                    more.add(steps[i]);
-                }
+                Arrays.stream(strided(part.id())).forEach(more::add);
             }
         }
         return more;

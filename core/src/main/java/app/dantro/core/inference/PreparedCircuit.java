@@ -2,6 +2,7 @@ package app.dantro.core.inference;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.ParallelWays;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.NumberKind;
@@ -38,6 +39,7 @@ public final class PreparedCircuit {
     private final Channels channels;
     private final Sensitivities sensitivities;
     private final PairTable pairs;
+    private final List<ParallelWays> parallel;
     private final AtomicReferenceArray<ResponseTable> tables = new AtomicReferenceArray<>(Condition.values().length);
     private final Object[] making =
             Stream.generate(Object::new).limit(Condition.values().length).toArray();
@@ -50,6 +52,7 @@ public final class PreparedCircuit {
         this.outputs = new ResponseSolver(circuit, Marks.ASSUMED_WIDENING);
         this.channels = new Channels(this, outputs);
         this.sensitivities = new Sensitivities(this);
+        this.parallel = ParallelWays.of(circuit);
         this.pairs = new PairTable(circuit, hypotheses, celsius, outputs);
     }
 
@@ -80,6 +83,11 @@ public final class PreparedCircuit {
     /** True if a hypothesis says that this part or device is bad. */
     public boolean judges(PartId part) {
         return hypotheses.stream().anyMatch(h -> h.parts().contains(part));
+    }
+
+    /** Where one current divides: a fault on each way shows, on one hardly. */
+    List<ParallelWays> parallel() {
+        return parallel;
     }
 
     /** Bytes held at the moment. */

@@ -1,7 +1,10 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Channels.Span;
+import app.dantro.core.network.Fault;
 import app.dantro.core.reading.MeterError;
+import java.util.function.IntToDoubleFunction;
 
 /** How observables move with the numbers that differ between vehicles: one row of columns each. */
 final class Sensitivities {
@@ -29,9 +32,43 @@ final class Sensitivities {
             addPair(table, second, span, into, at);
             into[at + numbers] = into[at + numbers - 1] - severity;
             into[at + numbers - 1] = severity;
+            if (besideEachOther(first, second)) {
+                into[at + numbers - 1] = together(first, h -> prepared.mean(h, second, what.condition(), span), mean);
+                into[at + numbers] = together(second, h -> prepared.mean(first, h, what.condition(), span), mean);
+            }
         }
         into[at + numbers + 1] = what.isVolts() ? MeterError.ASSUMED_GAIN / Math.sqrt(3) * mean : 0;
         into[at + numbers + 2] = what instanceof Observable.Amps ? MeterError.ASSUMED_CLAMP_GAIN * mean : 0;
+    }
+
+    /** Where a current divides each fault alone moves next to nothing, and both together much. */
+    private boolean besideEachOther(int first, int second) {
+        PartId one = prepared.hypotheses().get(first).parts().get(0);
+        PartId other = prepared.hypotheses().get(second).parts().get(0);
+        return prepared.parallel().stream()
+                .anyMatch(ways -> ways.one().contains(one) && ways.other().contains(other)
+                        || ways.one().contains(other) && ways.other().contains(one));
+    }
+
+    /** How a pair moves with one of its severities, by the next of the grid; nothing where there is none. */
+    private double together(int hypothesis, IntToDoubleFunction shown, double mean) {
+        int next = isStep(hypothesis, hypothesis + 1) ? hypothesis + 1 : hypothesis - 1;
+        if (!isStep(hypothesis, next)) {
+            return 0;
+        }
+        double moved = (shown.applyAsDouble(next) - mean) * (next - hypothesis);
+        return Double.isNaN(moved) ? 0 : moved * Marks.STEP_SIGMA / Math.log(Marks.STEP);
+    }
+
+    /** True if another hypothesis is a fault of the same part that has a severity. */
+    private boolean isStep(int hypothesis, int other) {
+        return other > 0
+                && other < prepared.hypotheses().size()
+                && prepared.hypotheses()
+                        .get(other)
+                        .parts()
+                        .equals(prepared.hypotheses().get(hypothesis).parts())
+                && !(prepared.hypotheses().get(other).faults().get(0) instanceof Fault.Open);
     }
 
     private static void single(ResponseTable table, int hypothesis, Span span, double[] into, int at) {

@@ -50,7 +50,11 @@ final class BatterySteps {
             Stage stage = work.findings().counted().isEmpty() ? Stage.FRESH : Stage.BATTERY;
             return Optional.of(new Placed(stage, Step.measure(base(work, ProcedureReason.BATTERY_FIRST.with()))));
         }
-        if (bases.newest().orElseThrow().volts() < charged(work.blocks())) {
+        double base = bases.newest().orElseThrow().volts();
+        if (work.blocks() > 1 && Math.abs(base) < Marks.ASSUMED_PARTED_VOLTS * work.blocks()) {
+            return each(work);
+        }
+        if (base < charged(work.blocks())) {
             Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(charged(work.blocks())));
             return each(work).or(() -> Optional.of(new Placed(Stage.BATTERY, charge(work, why))));
         }
@@ -68,11 +72,16 @@ final class BatterySteps {
                         "lights and blower on for a minute, then all off for two")));
     }
 
-    /** Of several batteries each is read at its own posts once; of a set in series the last follows from the others. */
+    /** Of several batteries each is read at its own posts once; of a whole set in series the last follows from the others. */
     static Optional<Placed> each(Work work) {
         List<Battery> all = work.record().circuit().batteries();
         boolean series = work.record().circuit().blocks() > 1;
-        return (series ? all.subList(0, all.size() - 1) : all)
+        boolean follows = series
+                && work.findings()
+                        .posts(Condition.REST)
+                        .filter(r -> Math.abs(r.volts()) >= Marks.ASSUMED_PARTED_VOLTS * work.blocks())
+                        .isPresent();
+        return (follows ? all.subList(0, all.size() - 1) : all)
                 .stream()
                         .filter(b -> work.record().readings().stream().noneMatch(r -> atRest(b, r.reading())))
                         .findFirst()

@@ -168,7 +168,8 @@ public enum Topic {
     /** True for what holds of the vehicle itself, in every case of it: what its plates, its maker and its owner say. */
     public boolean ofVehicle() {
         return switch (this) {
-            case CHEMISTRY, BATTERY_AMP_HOURS, CYLINDERS, MAKER_DRAW, STRATEGY, RATED_AMPS, SET_POINT, IDLE_SHARE -> true;
+            case CHEMISTRY, BATTERY_AMP_HOURS, CYLINDERS, MAKER_DRAW, STRATEGY, RATED_AMPS, SET_POINT, IDLE_SHARE ->
+                true;
             default -> false;
         };
     }

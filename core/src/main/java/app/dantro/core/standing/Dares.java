@@ -85,11 +85,11 @@ final class Dares {
         double ohms = Math.abs(o.value()) / amps.get();
         boolean supply =
                 o.what().same(Observable.volts(condition, alternator.get().output(), circuit.plusPost()))
-                        && ohms > CHARGING_SUPPLY_OHMS * circuit.blocks();
+                        && ohms > CHARGING_SUPPLY_OHMS;
         boolean back = o.what()
                         .same(Observable.volts(
                                 condition, circuit.minusPost(), alternator.get().ground()))
-                && ohms > CHARGING_RETURN_OHMS * circuit.blocks();
+                && ohms > CHARGING_RETURN_OHMS;
         return supply && on(circuit.chargingSupply(), part) || back && on(circuit.chargingReturn(), part);
     }
 

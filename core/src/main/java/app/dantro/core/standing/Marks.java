@@ -155,9 +155,36 @@ final class Marks {
     static final double CHARGING_SUPPLY_OHMS = 9e-3;
 
     static final double CHARGING_RETURN_OHMS = 1.8e-3;
-    static final double CHARGING_SUPPLY_VOLTS = 0.35;
-    static final double CHARGING_RETURN_VOLTS = 0.15;
+    /** Where nobody measured the current it may have been the plate's, in V a block (docs/everyday.md, here it must dare). */
+    static final double CHARGING_SUPPLY_VOLTS = 0.5;
+
+    static final double CHARGING_RETURN_VOLTS = 0.2;
     static final double ORDINARY_PIECE_VOLTS = 0.06;
+    /** What several parts of a side have of it at the most. */
+    static final double PIECE_SHARE = 0.6;
+    /** With the engine off a few amperes flow: a joint, and a way of several, lose no more than this, in V. */
+    static final double ORDINARY_JOINT_VOLTS = 0.05;
+
+    static final double ORDINARY_WAY_VOLTS = 0.10;
+    /** A joint at a starter's current, whatever that was: half of what accuses it, in V (docs/everyday.md, here it must dare). */
+    static final double ORDINARY_JOINT_CRANKING_VOLTS = 0.08;
+    /** Between two batteries that give alike, in V. */
+    static final double BETWEEN_BATTERIES_VOLTS = 0.15;
+    /** A meter's own share of what it shows (docs/everyday.md, instrument). */
+    static final double METER_SHARE = 0.01;
+    /** With the key on, with glow plugs, and with lights on the posts of a healthy battery sink no further, in V a block (docs/everyday.md, key on). */
+    static final double KEY_ON_SAG_VOLTS = 0.8;
+
+    static final double GLOW_SAG_VOLTS = 1.6;
+    static final double UNDER_LIGHTS_VOLTS = 11.0;
+    /** A classic regulator holds at least and at the most, loads off, in V a block; in the cold more. And all hold under all loads (docs/everyday.md, regulated voltage). */
+    static final double CLASSIC_LEAST_VOLTS = 13.4;
+
+    static final double CLASSIC_MOST_VOLTS = 15.25;
+    static final double CLASSIC_VOLTS_PER_KELVIN = 0.012;
+    static final double CLASSIC_CELSIUS = 15;
+    static final double LOADED_LEAST_VOLTS = 12.7;
+    static final double FORCED_ABOVE_BASE_VOLTS = 0.4;
     static final double TELLING_AMPS = 15;
 
     /** With this a motor that is sound turns what turns freely, in V a block (docs/job.md, test 12). */

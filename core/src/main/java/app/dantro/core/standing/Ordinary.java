@@ -10,11 +10,10 @@ import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.circuit.VehicleSort;
-import app.dantro.core.inference.Entered;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
-import app.dantro.core.inference.Strategy;
+import app.dantro.core.inference.PreparedCircuit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -25,40 +24,75 @@ import java.util.Set;
  * vehicles).
  */
 final class Ordinary {
-    private static final Set<Condition> FORCED = EnumSet.of(Condition.RAISED_LOADED, Condition.FULL_OUTPUT);
-    private static final Set<Condition> RAISED =
-            EnumSet.of(Condition.RAISED, Condition.RAISED_LOADED, Condition.FULL_OUTPUT, Condition.HIGH_SPEED);
+    private static final Set<Condition> ENGINE_OFF =
+            EnumSet.of(Condition.REST, Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
 
     private final Evidence evidence;
     private final Circuit circuit;
     private final SeriesLoop loop;
     private final OrdinaryCharging charging;
+    private final OrdinaryMachine machine;
+    private final OrdinaryBattery batteries;
 
-    Ordinary(Evidence evidence, Circuit circuit, SeriesLoop loop) {
+    Ordinary(Evidence evidence, PreparedCircuit prepared, SeriesLoop loop) {
+        Circuit circuit = prepared.circuit();
         this.evidence = evidence;
         this.circuit = circuit;
         this.loop = loop;
         this.charging = new OrdinaryCharging(evidence, circuit);
+        this.machine = new OrdinaryMachine(evidence, circuit, prepared.celsius());
+        this.batteries = new OrdinaryBattery(evidence, circuit, prepared.celsius());
     }
 
     /** True if all that was read of a part is what ordinary vehicles show. */
     boolean spares(PartId id) {
         if (circuit.alternator().filter(a -> a.id().equals(id)).isPresent()) {
-            return rests();
+            return machine.rests();
+        }
+        return batteries.has(id) ? batteries.spares(id) : sparesWiring(id);
+    }
+
+    private boolean sparesWiring(PartId id) {
+        List<Observation> across =
+                evidence.observations().stream().filter(o -> isAcross(id, o)).toList();
+        if (!across.isEmpty()) {
+            return across.stream().noneMatch(o -> speaksOf(id, o));
         }
         boolean turns = evidence.starts().orElse(true)
                 && volts(Condition.CRANKING).stream().anyMatch(this::turning);
         boolean onCharging = charging.has(id);
-        if (!onCharging && loop.part(id).isEmpty()) {
+        boolean onLoop = loop.part(id).isPresent();
+        if (!onCharging && !onLoop) {
             return turns && aside(id);
-        }
-        if (!onCharging && !turns) {
-            return false;
         }
         if (evidence.observations().stream().anyMatch(o -> speaksOf(id, o))) {
             return false;
         }
-        return turns && loop.part(id).isPresent() || charging.ordinaryAcross(id);
+        return turns && onLoop
+                || charging.ordinaryAcross(id)
+                || !onLoop && machine.rests()
+                || evidence.observations().stream().anyMatch(o -> covers(id, o));
+    }
+
+    /** True for a drop across just this part while the current flows that it is there for. */
+    private boolean isAcross(PartId id, Observation o) {
+        boolean flows = loop.part(id).isPresent()
+                ? o.what().condition().starterCalled()
+                : o.what().condition().running();
+        return flows
+                && circuit.part(id)
+                        .filter(p -> o.what().same(Observable.volts(o.what().condition(), p.from(), p.to())))
+                        .isPresent();
+    }
+
+    /** True for a drop over a way of the starting loop that the part is on. */
+    private boolean covers(PartId id, Observation o) {
+        return o.what() instanceof Observable.Volts v
+                && !v.condition().running()
+                && loop.has(v.red())
+                && loop.has(v.black())
+                && loop.between(v.red(), v.black()).isDrop()
+                && loop.between(v.red(), v.black()).covers(id);
     }
 
     /** Beside both ways, between batteries or to the body, and no lead was put on either end of it. */
@@ -78,17 +112,8 @@ final class Ordinary {
         return point.equals(circuit.plusPost()) || point.equals(circuit.minusPost());
     }
 
-    /** With the loads off a machine may be commanded to rest; at idle none has to give what it can. */
-    private boolean rests() {
-        Entered entered = evidence.entered();
-        boolean holds = entered.strategy().filter(s -> s != Strategy.SMART).isPresent();
-        Set<Condition> telling = holds ? RAISED : FORCED;
-        List<Observation> running = evidence.observations().stream()
-                .filter(o -> o.what().isVolts() && o.what().condition().running())
-                .toList();
-        double most = Marks.RESTING_MOST_VOLTS * circuit.blocks();
-        return running.stream().noneMatch(o -> telling.contains(o.what().condition()))
-                && running.stream().noneMatch(o -> Math.abs(o.value()) > most);
+    private boolean turnsEngine() {
+        return evidence.starts().orElse(true);
     }
 
     private List<Observation> volts(Condition condition) {
@@ -128,8 +153,16 @@ final class Ordinary {
     }
 
     private boolean ordinary(Observable.Volts v, Stretch stretch, Observation o) {
-        if (v.condition() != Condition.CRANKING || stretch.parts().size() < 2) {
-            return false;
+        boolean one = stretch.parts().size() < 2;
+        double small = one ? Marks.ORDINARY_JOINT_VOLTS : Marks.ORDINARY_WAY_VOLTS;
+        if (ENGINE_OFF.contains(v.condition())) {
+            return Math.abs(o.value()) <= small;
+        }
+        if (v.condition() != Condition.CRANKING || !turnsEngine()) {
+            return v.condition().starterCalled() && Math.abs(o.value()) <= small;
+        }
+        if (one) {
+            return Math.abs(o.value()) <= Marks.ORDINARY_JOINT_CRANKING_VOLTS;
         }
         Side side = loop.supply().stream().anyMatch(p -> stretch.covers(p.id())) ? Side.SUPPLY : Side.RETURN;
         boolean contacts = stretch.parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS);

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
@@ -78,6 +79,14 @@ final class OrdinaryCharging {
         return forward ? first.from() : first.to();
     }
 
+    /** True for a drop across just a joint. */
+    private boolean joint(PartId id, Observable.Volts v) {
+        return circuit.part(id)
+                .filter(p -> p.kind() != PartKind.CABLE && p.kind() != PartKind.STRAP)
+                .filter(p -> v.same(Observable.volts(v.condition(), p.from(), p.to())))
+                .isPresent();
+    }
+
     private boolean ordinary(Observable.Volts v, Observation o, PartId id) {
         boolean whole = circuit.alternator()
                 .filter(a -> v.same(new Observable.Volts(v.condition(), a.output(), circuit.plusPost()))
@@ -86,11 +95,12 @@ final class OrdinaryCharging {
         double volts = Math.abs(o.value());
         double amps = Dares.amps(evidence.observations(), o).orElse(0.0);
         boolean onSupply = on(supply, id);
-        if (!whole) {
+        if (!whole && joint(id, v)) {
             return volts <= Marks.ORDINARY_PIECE_VOLTS;
         }
+        double share = whole ? 1 : Marks.PIECE_SHARE;
         double ohms = onSupply ? Marks.CHARGING_SUPPLY_OHMS : Marks.CHARGING_RETURN_OHMS;
         double most = onSupply ? Marks.CHARGING_SUPPLY_VOLTS : Marks.CHARGING_RETURN_VOLTS;
-        return amps >= Marks.TELLING_AMPS ? volts / amps <= ohms : volts <= most;
+        return amps >= Marks.TELLING_AMPS ? volts / amps <= share * ohms : volts <= share * most * circuit.blocks();
     }
 }

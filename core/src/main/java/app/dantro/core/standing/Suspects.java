@@ -28,8 +28,8 @@ final class Suspects {
                         posterior.prepared().circuit(), posterior.evidence().observations())
                 .shown();
         Circuit circuit = posterior.prepared().circuit();
-        this.ordinary =
-                circuit.starter().map(s -> new Ordinary(posterior.evidence(), circuit, StartingLoop.of(circuit)));
+        this.ordinary = circuit.starter()
+                .map(s -> new Ordinary(posterior.evidence(), posterior.prepared(), StartingLoop.of(circuit)));
         this.dares = new Dares(posterior.prepared(), posterior.evidence().observations());
     }
 
@@ -39,7 +39,7 @@ final class Suspects {
                 && (!isBattery(part) || batteryTried())
                 && probability >= Marks.SUSPECT
                 && raised(part, probability) >= least(part)
-                && (!ordinary.filter(o -> o.spares(part)).isPresent() || dares.names(part))
+                && !isOrdinary(part)
                 && (posterior.fits() && beyondHealthy() && !turnsAsItShould(part) || dares.names(part));
     }
 
@@ -84,7 +84,12 @@ final class Suspects {
 
     /** True unless it is a starter that was not read beyond what healthy ones show: no sum of small differences condemns one. */
     boolean condemnable(PartId part) {
-        return !spared(part) && (!isStarter(part) || dares.names(part));
+        return !spared(part) && !isOrdinary(part) && (!isStarter(part) || dares.names(part));
+    }
+
+    /** True if all that was read of it is what healthy vehicles show, and none of it beyond a mark that speaks alone. */
+    private boolean isOrdinary(PartId part) {
+        return ordinary.filter(o -> o.spares(part)).isPresent() && !dares.names(part);
     }
 
     /** A machine is not judged while its way to the battery is as good as open. */

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
+import app.dantro.core.limits.BatteryLimit;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.Margin;
 import app.dantro.core.limits.StateOfCharge;
@@ -38,7 +39,7 @@ public final class BatteryRules {
                 loop.battery(),
                 "battery",
                 loop.blocks(),
-                BatteryOhms.mostOfAll(circuit),
+                BatteryLimit.FAULTY.ofAll(circuit),
                 loop.crankingAmps().lowAmps(),
                 celsius,
                 statements,
@@ -104,7 +105,7 @@ public final class BatteryRules {
         }
         double ohms = (base.volts() - crank.volts()) / amps.get();
         double upper = upperOhms();
-        double most = Math.max(upper, terms.mostOhms() * BatteryOhms.factor(terms.celsius()));
+        double most = Math.max(upper, terms.mostOhms() * BatteryLimit.cold(terms.celsius()));
         Reason sum = StartingReason.INNER_OHMS.with(
                 shown(base),
                 shown(crank),

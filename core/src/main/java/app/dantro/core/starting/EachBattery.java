@@ -5,6 +5,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
+import app.dantro.core.limits.BatteryLimit;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Newest;
@@ -115,7 +116,7 @@ final class EachBattery {
                 battery,
                 battery.name(),
                 1,
-                BatteryOhms.mostOfOne(circuit),
+                BatteryLimit.FAULTY.ofOne(circuit),
                 record.loop().crankingAmps().lowAmps() / (series ? 1 : all.size()),
                 record.celsius(),
                 record.statedSinceRepair(),

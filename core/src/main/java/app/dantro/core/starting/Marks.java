@@ -20,18 +20,5 @@ final class Marks {
     /** Two readings name the same fault if the direct one takes at least this of what the longer one loses too much (docs/job.md, when may a component be called faulty). */
     static final double AGREEING_SHARE = 0.5;
 
-    /** A battery's resistance that no healthy one of a sort has, in Ω (docs/everyday.md, here it must dare). */
-    static final double CAR_OHMS = 18e-3;
-
-    static final double MOTORCYCLE_OHMS = 60e-3;
-    static final double TRUCK_BLOCK_OHMS = 9e-3;
-
-    /** It is 1.4 times as much at the one and 1.8 times at the other (docs/everyday.md, battery's own resistance). */
-    static final double FROST_CELSIUS = -10;
-
-    static final double HARD_FROST_CELSIUS = -18;
-    static final double MORE_IN_FROST = 0.4;
-    static final double WARM_CELSIUS = 20;
-
     private Marks() {}
 }

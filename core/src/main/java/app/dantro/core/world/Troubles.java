@@ -93,8 +93,8 @@ final class Troubles {
         double weak = dice.even(1.6, 5)
                 * build.kind().source.ohms().high()
                 / build.cell().ohms();
-        double over = dice.even(15.9, 17.5) - build.machine().setVolts();
-        double under = dice.even(11.9, 12.9) - build.machine().setVolts();
+        double over = blocks() * (dice.even(15.9, 17.5) - build.machine().setVolts());
+        double under = blocks() * (dice.even(11.9, 12.9) - build.machine().setVolts());
         return List.of(
                 new Fault.WeakBattery(battery, Math.max(1.5, weak)),
                 new Fault.FlatBattery(battery, dice.even(0.05, 0.42)),

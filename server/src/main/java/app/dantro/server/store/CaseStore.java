@@ -100,8 +100,8 @@ public class CaseStore {
         vehicles.link(record.id(), vehicle);
         for (KnownVehicle.Stated figure : vehicles.figures(vehicle)) {
             UUID id = UUID.nameUUIDFromBytes((record.id() + figure.topic().name()).getBytes(StandardCharsets.UTF_8));
-            Statement said = new Statement(
-                    id, figure.topic(), figure.value(), "as known of this vehicle", record.openedAtMs());
+            Statement said =
+                    new Statement(id, figure.topic(), figure.value(), "as known of this vehicle", record.openedAtMs());
             events.add(new StoredStatement(record.id(), said, record.openedBy()));
         }
     }

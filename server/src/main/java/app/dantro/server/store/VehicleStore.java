@@ -102,9 +102,11 @@ public class VehicleStore {
     /** What was stated of a vehicle itself in any of its cases; nothing of one that is not known. */
     public List<KnownVehicle.Stated> figures(UUID vehicle) {
         Map<Topic, String> newest = new EnumMap<>(Topic.class);
-        reader.sql(FIGURES)
+        reader
+                .sql(FIGURES)
                 .param("id", vehicle.toString())
-                .query((row, n) -> new KnownVehicle.Stated(Topic.valueOf(row.getString("topic")), row.getString("value")))
+                .query((row, n) ->
+                        new KnownVehicle.Stated(Topic.valueOf(row.getString("topic")), row.getString("value")))
                 .list()
                 .stream()
                 .filter(stated -> stated.topic().ofVehicle())

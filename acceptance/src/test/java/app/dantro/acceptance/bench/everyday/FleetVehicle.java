@@ -111,13 +111,39 @@ record FleetVehicle(
 
     /** True if what is wrong costs what a driver would notice. */
     boolean costsItsComplaint() {
-        double most = OFF_VOLTS * systemVolts / 12;
         return cranksSlowly()
-                || truth.post().values().stream().anyMatch(v -> Math.abs(v) > most)
+                || truth.post().keySet().stream().anyMatch(this::postsOff)
                 || truth.faults().stream()
                         .anyMatch(f ->
                                 Set.of("drain", "flat_battery", "dead_cell").contains(f.kind()));
     }
+
+    /**
+     * True if the posts stand off in a condition: by a joint or cable that loses it, or by a machine that leaves what healthy
+     * ones hold; one that does not is not to be accused.
+     */
+    private boolean postsOff(String condition) {
+        boolean off = Math.abs(truth.post().get(condition)) > OFF_VOLTS * systemVolts / 12;
+        return off
+                && (truth.faults().stream().anyMatch(Fault::wiring)
+                        || moments.stream()
+                                .filter(m -> m.condition().equals(condition))
+                                .anyMatch(m -> !HELD.get(condition).holds(posts(m) * 12 / systemVolts)));
+    }
+
+    private double posts(Moment moment) {
+        return volts(moment, "post-plus", "post-minus").orElseThrow();
+    }
+
+    /** What healthy machines hold at the posts, in V a block (docs/everyday.md, regulated voltage, idle, all loads). */
+    private record Held(double leastVolts, double mostVolts) {
+        boolean holds(double volts) {
+            return volts >= leastVolts && volts <= mostVolts;
+        }
+    }
+
+    private static final Map<String, Held> HELD = Map.of(
+            "raised", new Held(13.6, 15.0), "raised_loaded", new Held(12.7, 15.2), "idle_loaded", new Held(12.1, 14.5));
 
     /** Every name that may be said of it. */
     Set<String> rightNames() {
