@@ -120,6 +120,11 @@ public record Circuit(
         return alternator().map(a -> Route.of(this, minusPost, a.ground())).orElse(List.of());
     }
 
+    /** The way between two points, through wiring only; empty if there is none. */
+    public List<Part> way(PointId from, PointId to) {
+        return Route.of(this, from, to);
+    }
+
     /** The control circuit, from the supply to the solenoid's trigger. */
     public List<Part> control() {
         List<Part> all =

@@ -3,8 +3,11 @@ package app.dantro.core.fact;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.limits.CrankingLimit;
+import app.dantro.core.limits.SideLimit;
+import app.dantro.core.quantity.Quantile;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import java.util.Optional;
 
@@ -18,11 +21,11 @@ public record BothSides(Reading posts, DropVerdict supply, DropVerdict back) {
         int blocks = facts.loop().blocks();
         Optional<Reading> posts = facts.posts(Condition.CRANKING)
                 .newest()
-                .filter(r -> Math.abs(r.volts())
+                .filter(r -> Math.abs(r.volts()) + Quantile.COVERAGE * MeterError.standardVolts(r)
                         >= CrankingLimit.voltsAt(facts.record().celsius(), blocks))
                 .filter(r -> turned(facts, r, blocks));
-        Optional<DropVerdict> supply = facts.whole(Side.SUPPLY).filter(v -> ordinary(v, blocks));
-        Optional<DropVerdict> back = facts.whole(Side.RETURN).filter(v -> ordinary(v, blocks));
+        Optional<DropVerdict> supply = facts.whole(Side.SUPPLY).filter(v -> ordinary(facts, v, Side.SUPPLY));
+        Optional<DropVerdict> back = facts.whole(Side.RETURN).filter(v -> ordinary(facts, v, Side.RETURN));
         return posts.isPresent() && supply.isPresent() && back.isPresent()
                 ? Optional.of(new BothSides(posts.get(), supply.get(), back.get()))
                 : Optional.empty();
@@ -37,10 +40,14 @@ public record BothSides(Reading posts, DropVerdict supply, DropVerdict back) {
     }
 
     /** As much as healthy vehicles lose; where the current is not known, as much as they lose at an ordinary one. */
-    private static boolean ordinary(DropVerdict whole, int blocks) {
+    private static boolean ordinary(Facts facts, DropVerdict whole, Side side) {
+        double most = whole.reading()
+                .flowingAmps()
+                .map(amps -> amps * SideLimit.HEALTHY.ohms(facts.record().circuit(), side, side == Side.SUPPLY))
+                .orElse(Marks.SIDE_VOLTS * facts.loop().blocks());
         return switch (whole.answer()) {
             case CERTIFIED, NOT_THE_CAUSE, NOT_PROVEN -> true;
-            case FAILS -> Math.abs(whole.volts()) <= Marks.SIDE_VOLTS * blocks;
+            case FAILS -> Math.abs(whole.volts()) <= most;
             case IMPLAUSIBLE -> false;
         };
     }

@@ -94,9 +94,17 @@ public final class ChargingFacts {
             return Optional.empty();
         }
         double both = lost.get();
-        return both <= Marks.BOTH_SIDES_VOLTS * circuit.blocks()
+        return both <= mostOfBoth(alternator) * circuit.blocks()
                 ? Optional.of(FactReason.CHARGES_WELL.with(shown(posts.get()), Quantity.volts(both, Marks.DIGIT_VOLTS)))
                 : Optional.empty();
+    }
+
+    /** Half a volt where much is shown to flow; where nobody measured it, it may have been all that the machine can give. */
+    private double mostOfBoth(Alternator alternator) {
+        boolean measured = record.newest(alternator.output(), circuit.plusPost(), Condition.RAISED_LOADED)
+                .flatMap(Reading::flowingAmps)
+                .isPresent();
+        return measured ? Marks.BOTH_SIDES_VOLTS : Marks.BOTH_SIDES_AT_ANY_VOLTS;
     }
 
     /** What both sides lose together: each read, or by the difference of the machine's own volts where that is the way asked for. */

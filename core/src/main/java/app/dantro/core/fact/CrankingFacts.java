@@ -5,6 +5,7 @@ import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.circuit.Stretch;
+import app.dantro.core.limits.SideLimit;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Newest;
@@ -51,9 +52,7 @@ public final class CrankingFacts {
     /** Nearly all that the battery has stands across a way while the key is held and nothing turns. */
     private Optional<Reason> open() {
         Optional<Reading> base = facts.posts(Condition.REST).newest();
-        boolean stands =
-                facts.record().statements().starts().filter(turns -> !turns).isPresent();
-        if (base.isEmpty() || !stands) {
+        if (base.isEmpty() || turns()) {
             return Optional.empty();
         }
         double whole = Marks.OPEN_SHARE * Math.abs(base.get().volts());
@@ -68,6 +67,10 @@ public final class CrankingFacts {
                         name(v.reading().black())));
     }
 
+    private boolean turns() {
+        return facts.record().statements().starts().orElse(true);
+    }
+
     /** Contacts that nobody pulls in are open in health: a click says that they were. */
     private boolean mustConduct(Stretch stretch) {
         boolean clicks = facts.record().statements().says(Topic.SYMPTOM, Answer.CLICK);
@@ -77,11 +80,21 @@ public final class CrankingFacts {
     private Optional<Reason> loses(Side side) {
         return facts.whole(side)
                 .filter(v -> v.reading().condition() == Condition.CRANKING)
-                .filter(v -> Math.abs(v.volts()) > Marks.MOST_OF_A_SIDE_VOLTS * blocks)
+                .filter(v -> turns() || mustConduct(v.stretch()))
+                .filter(v -> Math.abs(v.volts()) > most(v, side, SideLimit.FAULTY, Marks.MOST_OF_A_SIDE_VOLTS))
                 .map(v -> FactReason.SIDE_LOSES.with(
                         Quantity.named(side == Side.SUPPLY ? "Supply" : "Return"),
                         shown(v.reading()),
-                        Quantity.volts(Marks.SIDE_VOLTS * blocks, Marks.DIGIT_VOLTS)));
+                        Quantity.volts(most(v, side, SideLimit.HEALTHY, Marks.SIDE_VOLTS), Marks.DIGIT_VOLTS)));
+    }
+
+    /** By resistance where the current was measured; else in V a block. */
+    private double most(DropVerdict whole, Side side, SideLimit limit, double volts) {
+        boolean contacts = whole.stretch().parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS);
+        return whole.reading()
+                .flowingAmps()
+                .map(amps -> amps * limit.ohms(facts.record().circuit(), side, contacts))
+                .orElse(volts * blocks);
     }
 
     /** As soon as posts and both sides are read. */

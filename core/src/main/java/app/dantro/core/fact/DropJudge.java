@@ -13,6 +13,7 @@ import app.dantro.core.reading.LoadProof;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
+import app.dantro.core.record.CaseRecord;
 import java.util.Optional;
 
 /** Answers drops by the conductor's own limit: the default school (docs/job.md, limits). */
@@ -20,11 +21,13 @@ final class DropJudge {
     private final SeriesLoop loop;
     private final double celsius;
     private final boolean loadProven;
+    private final OrdinaryDrop ordinary;
 
     /** A judge for one case; {@code counted} are all its readings that count. */
-    DropJudge(SeriesLoop loop, double celsius, Readings counted) {
-        this.loop = loop;
-        this.celsius = celsius;
+    DropJudge(CaseRecord record, Readings counted) {
+        this.loop = record.loop();
+        this.celsius = record.celsius();
+        this.ordinary = new OrdinaryDrop(record.circuit(), loop, celsius);
         this.loadProven = LoadProof.in(loop, counted);
     }
 
@@ -41,7 +44,8 @@ final class DropJudge {
         DropAnswer answer = answer(reading, volts, healthy, error);
         boolean decided = answer == DropAnswer.FAILS || answer == DropAnswer.CERTIFIED;
         boolean marginal =
-                decided && (Margin.near(volts, healthy.upperVolts(), error) || currentDecides(reading, volts, healthy));
+                decided && (Margin.near(volts, healthy.upperVolts(), error) || currentDecides(reading, volts, healthy))
+                        || answer == DropAnswer.FAILS && volts <= ordinary.mostVolts(stretch, amps);
         return Optional.of(new DropVerdict(
                 reading, stretch, volts, answer, marginal, healthy, amps.map(a -> Drop.ohms(volts, a))));
     }

@@ -21,6 +21,7 @@ enum FactReason implements Reason.Kind {
     BELOW_BASE,
     CHARGES_WELL,
     OPEN_BETWEEN,
+    OPEN_ENGINE_OFF,
     SIDE_LOSES,
     LEFT_FOR_THE_MOTOR,
     HELD,

@@ -28,6 +28,8 @@ public final class FactWords {
                 "%s is below the base of %s: switch on headlights and blower and read again; a smart system may rest here.";
             case CHARGES_WELL -> "Charging is good: %s at the posts, both sides %s together.";
             case OPEN_BETWEEN -> "Open: %s of the battery's %s stand between %s and %s while the key is held.";
+            case OPEN_ENGINE_OFF ->
+                "Open: %s of the battery's %s stand between %s and %s (%s). What lies behind it, or the meter itself, closes the circuit.";
             case SIDE_LOSES -> "%s side: %s lost while cranking, ordinary vehicles lose up to %s.";
             case LEFT_FOR_THE_MOTOR -> "Left for the motor: %s of the %s at the posts.";
             case HELD -> "%s at the posts while cranking.";

@@ -29,7 +29,7 @@ public record Facts(
 
     public static Facts of(CaseRecord record) {
         Readings counted = record.countedOnLoop();
-        DropJudge judge = new DropJudge(record.loop(), record.celsius(), counted);
+        DropJudge judge = new DropJudge(record, counted);
         List<DropVerdict> verdicts =
                 counted.stream().flatMap(r -> judge.judge(r).stream()).toList();
         return new Facts(record, counted, verdicts, Contradictions.of(record.loop(), counted, verdicts));

@@ -22,6 +22,9 @@ final class Marks {
     /** Both sides together, in V a block (docs/job.md, test 18). */
     static final double BOTH_SIDES_VOLTS = 0.5;
 
+    /** The same at the current of a whole plate, in V a block (docs/everyday.md, supply side charging). */
+    static final double BOTH_SIDES_AT_ANY_VOLTS = 0.65;
+
     /** The way back alone, in V a block (docs/everyday.md, return side charging). */
     static final double RETURN_VOLTS = 0.2;
 
@@ -36,6 +39,20 @@ final class Marks {
 
     /** Beyond this no side of a healthy vehicle loses while it cranks, whatever it draws, in V a block (docs/everyday.md, here it must dare). */
     static final double MOST_OF_A_SIDE_VOLTS = 1.2;
+
+    /** A joint that has more than so many times its usual resistance is accused, and none of less than these volts: with its current, and without (docs/everyday.md, here it must dare). */
+    static final double JOINT_TIMES_HEALTHY = 5;
+
+    static final double JOINT_LEAST_VOLTS = 0.03;
+    static final double JOINT_VOLTS = 0.08;
+
+    /** What a piece of a side, or one cable of it, has of the whole at the most; without a current, in V a block. */
+    static final double PIECE_SHARE = 0.8;
+
+    static final double PIECE_VOLTS = 0.35;
+
+    /** Healthy contacts lose so much at the most, in V (docs/everyday.md, supply side cranking). */
+    static final double CONTACTS_VOLTS = 0.3;
 
     /** A way across which this share of the battery's volts stands is open (docs/job.md, test 9). */
     static final double OPEN_SHARE = 0.9;

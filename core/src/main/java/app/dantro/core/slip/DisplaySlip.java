@@ -17,6 +17,14 @@ final class DisplaySlip {
         if (reading.volts() == 0 || milli(reading) || reading.range().isPresent()) {
             return Optional.empty();
         }
+        if (wholeVolts(entry, digit)) {
+            return Optional.of(Slip.asking(
+                    Kind.DECIMAL,
+                    List.of(SlipReason.WHOLE_VOLTS.with(entry.shown()), SlipReason.WHAT.with()),
+                    entry.moved(1e-3),
+                    entry.asRead(),
+                    Entry.repeat()));
+        }
         if (digit < Marks.FINEST_DIGIT_VOLTS * Marks.ASSUMED_FINER) {
             return Optional.of(slip(entry, back(entry, digit)));
         }
@@ -26,6 +34,14 @@ final class DisplaySlip {
         boolean shownFiner = entry.all().stream().anyMatch(r -> fine(r, digit));
         boolean shownCoarser = entry.all().stream().anyMatch(r -> !milli(r) && inFinestRange(r) && !fine(r, digit));
         return shownCoarser && !shownFiner ? Optional.of(slip(entry, 10)) : Optional.empty();
+    }
+
+    /** A drop without a digit behind the point, where the meter showed some before: millivolts, most likely. */
+    private static boolean wholeVolts(Entry entry, double digit) {
+        Reading reading = entry.reading();
+        boolean wiring =
+                !entry.vehicle().circuit().way(reading.red(), reading.black()).isEmpty();
+        return digit >= 1 && wiring && entry.all().stream().anyMatch(r -> fine(r, digit));
     }
 
     /** The move that leads to a digit which was shown before, one place first; else to one that a meter has. */

@@ -25,6 +25,16 @@ final class Marks {
 
     static final double ASSUMED_CHARGED_BY_VOLTS = 0.5;
 
+    /** A drop of this is one, and no offset of the meter. */
+    static final double ASSUMED_CLEAR_DROP_VOLTS = 0.05;
+
+    /** Posts of a block that stand so high do not look like a side that loses what is asked about; and what a usual one loses (docs/everyday.md, supply and return side charging). */
+    static final double HIGH_ALL_THE_SAME_VOLTS = 13.9;
+
+    static final double ASSUMED_MUCH_SUPPLY_VOLTS = 0.4;
+    static final double ASSUMED_MUCH_RETURN_VOLTS = 0.2;
+    static final double ASSUMED_LEAST_SIDE_VOLTS = 0.008;
+
     /** A drop of a running engine is looked at from here on; a healthy way loses no more than that, in V. */
     static final double ASSUMED_LARGE_DROP_VOLTS = 0.4;
 
@@ -62,6 +72,8 @@ final class Marks {
 
     /** Moves of less than this are those of a unit's prefix, or of two places. */
     static final double ONE_PLACE = 0.05;
+
+    static final double TENTH = 0.1;
 
     /** A running source of a 12 V block, however it charges, lies between these (docs/everyday.md, regulated voltage). */
     static final double LEAST_RUNNING_VOLTS = 6;

@@ -70,6 +70,29 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                 : Optional.empty();
     }
 
+    /** A whole side that would lose much, though the posts stand as high as if it did not, and a tenth is what usual ones lose. */
+    Optional<Slip> muchOfASide() {
+        boolean supply = reading.isAcross(alternator.output(), circuit.plusPost());
+        boolean back = reading.isAcross(circuit.minusPost(), alternator.ground());
+        double volts = Math.abs(reading.volts());
+        double much = supply ? Marks.ASSUMED_MUCH_SUPPLY_VOLTS : Marks.ASSUMED_MUCH_RETURN_VOLTS;
+        OptionalDouble posts = posts(r -> r.condition() == reading.condition()).min();
+        boolean high = posts.isPresent() && posts.getAsDouble() >= Marks.HIGH_ALL_THE_SAME_VOLTS * circuit.blocks();
+        boolean known = counted.in(reading.condition()).stream()
+                .anyMatch(r -> r.isAcross(alternator.output(), alternator.ground()));
+        boolean odd = (supply || back) && high && !known && volts >= much && volts * Marks.TENTH < much;
+        return odd && volts * Marks.TENTH >= Marks.ASSUMED_LEAST_SIDE_VOLTS
+                ? Optional.of(Slip.asking(
+                        Kind.DECIMAL,
+                        List.of(
+                                SlipReason.SIDE_LOSES_MUCH.with(shown(), Quantity.volts(posts.getAsDouble())),
+                                SlipReason.WHAT.with()),
+                        Entry.meant(reading, Marks.TENTH),
+                        Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(shown())),
+                        Entry.repeat()))
+                : Optional.empty();
+    }
+
     /** One place first, if that is left; then a unit's prefix, which is the likelier where no point was typed. */
     private Optional<Double> meantDrop(double volts, double room) {
         boolean whole = reading.typed().resolutionVolts() >= 1;

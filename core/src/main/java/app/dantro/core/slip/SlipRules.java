@@ -14,6 +14,7 @@ public final class SlipRules {
     private static final List<SlipRule> ON_THE_STARTERS_WAY = List.of(
             RangeSlip::asked,
             SourceSlip::asked,
+            SignSlip::ofSource,
             SignSlip::asked,
             FactorSlip::asked,
             DecimalSlip::asked,
@@ -21,8 +22,14 @@ public final class SlipRules {
             CurrentSlip::asked);
 
     /** Where the starter's current does not flow, only what no vehicle shows is odd. */
-    private static final List<SlipRule> ELSEWHERE =
-            List.of(RangeSlip::asked, SourceSlip::beyondSystem, DisplaySlip::asked, FactorSlip::asked);
+    private static final List<SlipRule> ELSEWHERE = List.of(
+            RangeSlip::asked,
+            SourceSlip::beyondSystem,
+            SourceSlip::ofOneBattery,
+            SignSlip::ofSource,
+            SignSlip::whileCharging,
+            DisplaySlip::asked,
+            FactorSlip::asked);
 
     private SlipRules() {}
 

@@ -10,6 +10,8 @@ final class SlipWords {
             case BEYOND_RANGE -> "The %s range ends at %s, so it cannot show %s.";
             case FINER_THAN_SHOWN ->
                 "%s has a last digit of %s, which your meter does not show for a reading of that size.";
+            case WHOLE_VOLTS ->
+                "%s without a digit behind the point, which your meter shows elsewhere: was it millivolts?";
             case TOO_FAR_BELOW -> "%s does not fit a source of %s V while the engine runs.";
             case ALTERNATING -> "%s is what a meter on AC shows across %s of DC. Was it on DC?";
             case AMPS_OUT_OF_PLACE ->
@@ -23,6 +25,8 @@ final class SlipWords {
                 "%s while charging: above %s V stop the engine, do not rev it. Was that what the meter showed?";
             case NO_BATTERY -> "%s does not fit a %s V battery.";
             case AGAINST_THE_FLOW -> "%s runs against the flow: current goes from %s to %s. Were the leads swapped?";
+            case SOURCE_TURNED -> "%s across a source from its + side to its − side: were the leads swapped?";
+            case SIDE_LOSES_MUCH -> "%s would be much for this side, and the posts stand at %s all the same.";
             case DOES_NOT_ADD_UP -> "%s does not add up with the others, which leave %s here.";
             case MORE_THAN_AROUND -> "%s is more than the %s of the whole stretch around it.";
             case LESS_THAN_INSIDE -> "%s is less than the %s of a piece inside it.";
@@ -32,6 +36,13 @@ final class SlipWords {
                 "%s with no current known proves nothing about the wire: without current nothing is lost. Did the starter turn?";
             case UNLOADED_SIDE ->
                 "%s over a whole side, without its current. Either next to nothing flows or a lead has no contact: what does the clamp show?";
+            case WHAT -> "What did the meter show?";
+            default -> charging(reason);
+        };
+    }
+
+    private static String charging(SlipReason reason) {
+        return switch (reason) {
             case AS_AT_REST ->
                 "%s is what the posts showed with the engine off, and it charged before. Was the engine running?";
             case MORE_THAN_BETWEEN -> "%s is more than the %s that lie between the alternator and the posts.";
@@ -40,7 +51,6 @@ final class SlipWords {
                 "%s across %s and %s, which is live unless its wire is open. Did a probe slip, is the case without its ground, or was the meter on AC?";
             case BEYOND_RATING ->
                 "%s is more than the alternator's %s. Was the clamp zeroed, around one cable, and its output factor right?";
-            case WHAT -> "What did the meter show?";
             default -> answer(reason);
         };
     }

@@ -19,7 +19,7 @@ final class SourceSlip {
         int blocks = entry.loop().blocks();
         if (entry.loop().isPosts(entry.reading().red(), entry.reading().black())) {
             return entry.size() > Marks.HIGHEST_POST_VOLTS * blocks || entry.size() < Marks.LOWEST_POST_VOLTS * blocks
-                    ? postsDecimal(entry)
+                    ? postsDecimal(entry, blocks)
                     : Optional.empty();
         }
         double source = entry.restVolts().orElse(Marks.HIGHEST_OPEN_CIRCUIT_VOLTS * blocks);
@@ -43,6 +43,16 @@ final class SourceSlip {
                 Entry.repeat());
     }
 
+    /** Next to nothing across one battery of several, which the others do not hide. */
+    static Optional<Slip> ofOneBattery(Entry entry) {
+        boolean own = entry.vehicle().circuit().batteries().stream()
+                .anyMatch(b -> entry.reading().isAcross(b.positivePost(), b.negativePost()));
+        boolean engineOff = !entry.reading().condition().running()
+                && !entry.reading().condition().starterCalled()
+                && !entry.reading().condition().pile();
+        return own && engineOff && entry.size() < Marks.LOWEST_POST_VOLTS ? postsDecimal(entry, 1) : Optional.empty();
+    }
+
     /** More than a vehicle of this system voltage shows anywhere. */
     static Optional<Slip> beyondSystem(Entry entry) {
         int blocks = entry.loop().blocks();
@@ -59,7 +69,7 @@ final class SourceSlip {
             return running;
         }
         if (!entry.reading().condition().running() || entry.size() > Marks.ASSUMED_HIGHEST_OVERCHARGE_VOLTS * blocks) {
-            return postsDecimal(entry);
+            return postsDecimal(entry, blocks);
         }
         boolean known =
                 entry.counted().stream().anyMatch(r -> r.condition().running() && Math.abs(r.volts()) > highest);
@@ -72,8 +82,7 @@ final class SourceSlip {
                         Entry.repeat()));
     }
 
-    private static Optional<Slip> postsDecimal(Entry entry) {
-        int blocks = entry.loop().blocks();
+    private static Optional<Slip> postsDecimal(Entry entry, int blocks) {
         Optional<Choice> meant = DecimalMove.back()
                 .filter(move -> entry.size() * move >= Marks.LOW_BATTERY_VOLTS * blocks)
                 .filter(move -> entry.size() * move <= Marks.HIGH_BATTERY_VOLTS * blocks)

@@ -40,11 +40,25 @@ final class Doubts {
         List<Observation> observations = posterior.evidence().observations();
         for (int i = 0; i < observations.size(); i++) {
             double probability = posterior.slip(i);
-            if (probability >= Marks.DOUBTED) {
+            if (probability >= Marks.DOUBTED && !underADigit(observations.get(i)) && !repeated(observations.get(i))) {
                 doubts.add(doubt(i, observations.get(i), probability));
             }
         }
         return doubts;
+    }
+
+    /** A drop too small for the meter's last digit says that little is lost, and no more (docs/everyday.md, fact, inference, gate). */
+    private static boolean underADigit(Observation o) {
+        return o.what().isVolts() && Math.abs(o.value()) <= o.resolution();
+    }
+
+    /** What was read twice alike is what the meter shows. */
+    private boolean repeated(Observation o) {
+        return posterior.evidence().observations().stream()
+                .filter(other ->
+                        !other.reading().equals(o.reading()) && other.what().same(o.what()))
+                .anyMatch(other -> Math.abs(Math.abs(other.value()) - Math.abs(o.value()))
+                        <= Marks.ALIKE_SHARE * Math.abs(o.value()) + o.resolution());
     }
 
     /** The reading that parts the others most, if one does. */

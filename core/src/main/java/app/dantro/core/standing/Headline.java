@@ -3,6 +3,7 @@ package app.dantro.core.standing;
 import app.dantro.core.fact.BothSides;
 import app.dantro.core.fact.ChargingFacts;
 import app.dantro.core.fact.CrankingFacts;
+import app.dantro.core.fact.OpenWay;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -56,7 +57,11 @@ final class Headline {
         if (!proven && BothSides.good(rules.facts()).isEmpty()) {
             boolean sideSaid = rules.because().stream().anyMatch(r -> r.is(StartingReason.LOST_IN_SOME))
                     && said(parts).equals(rules.because());
-            all.addAll(CrankingFacts.of(rules.facts(), sideSaid));
+            List<Reason> cranking = CrankingFacts.of(rules.facts(), sideSaid);
+            all.addAll(cranking);
+            if (cranking.isEmpty()) {
+                OpenWay.of(rules.evidence()).ifPresent(all::add);
+            }
         }
         if (all.isEmpty() && !alarmed) {
             BothSides.good(rules.facts()).map(BothSides::lost).ifPresent(all::add);

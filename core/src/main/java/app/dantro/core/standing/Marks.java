@@ -142,15 +142,6 @@ final class Marks {
 
     static final double ORDINARY_CONTACTS_VOLTS = 0.3;
 
-    /** Twice what the whole side of a healthy vehicle of a kind has, in Ω (docs/everyday.md, here it must dare). */
-    static final double CAR_SUPPLY_OHMS = 5e-3;
-
-    static final double CAR_RETURN_OHMS = 4e-3;
-    static final double DIESEL_SUPPLY_OHMS = 3.2e-3;
-    static final double DIESEL_RETURN_OHMS = 2e-3;
-    static final double MOTORCYCLE_SUPPLY_OHMS = 16e-3;
-    static final double MOTORCYCLE_RETURN_OHMS = 8e-3;
-
     /** What both charging sides have and lose in ordinary vehicles, in Ω and in V; a piece of one loses hardly anything (docs/everyday.md, supply side charging). */
     static final double CHARGING_SUPPLY_OHMS = 9e-3;
 
@@ -170,6 +161,9 @@ final class Marks {
     static final double ORDINARY_JOINT_CRANKING_VOLTS = 0.08;
     /** Between two batteries that give alike, in V. */
     static final double BETWEEN_BATTERIES_VOLTS = 0.15;
+    /** Two readings of the same thing that differ by no more than this share and a digit show the same. */
+    static final double ALIKE_SHARE = 0.03;
+
     /** A meter's own share of what it shows (docs/everyday.md, instrument). */
     static final double METER_SHARE = 0.01;
     /** With the key on, with glow plugs, and with lights on the posts of a healthy battery sink no further, in V a block (docs/everyday.md, key on). */
@@ -192,9 +186,6 @@ final class Marks {
 
     /** A pile that draws less than this part of what it is set to has no way to draw it: its drops tell no ohms. */
     static final double MOST_PILE_SHARE = 20;
-
-    /** And what healthy contacts add (docs/everyday.md, supply side). */
-    static final double CONTACTS_OHMS = 2e-3;
 
     private Marks() {}
 }

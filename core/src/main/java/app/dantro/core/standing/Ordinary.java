@@ -9,11 +9,11 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.circuit.Stretch;
-import app.dantro.core.circuit.VehicleSort;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.limits.SideLimit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -49,7 +49,15 @@ final class Ordinary {
         if (circuit.alternator().filter(a -> a.id().equals(id)).isPresent()) {
             return machine.rests();
         }
+        if (circuit.starter().filter(s -> s.id().equals(id)).isPresent()) {
+            return turned();
+        }
         return batteries.has(id) ? batteries.spares(id) : sparesWiring(id);
+    }
+
+    /** A starter that turns speaks by how it is heard, or by marks of its own; else what it draws is what an engine asks for. */
+    private boolean turned() {
+        return turnsEngine() && volts(Condition.CRANKING).stream().anyMatch(this::turning);
     }
 
     private boolean sparesWiring(PartId id) {
@@ -58,19 +66,18 @@ final class Ordinary {
         if (!across.isEmpty()) {
             return across.stream().noneMatch(o -> speaksOf(id, o));
         }
-        boolean turns = evidence.starts().orElse(true)
-                && volts(Condition.CRANKING).stream().anyMatch(this::turning);
+        boolean turns = turned();
         boolean onCharging = charging.has(id);
         boolean onLoop = loop.part(id).isPresent();
         if (!onCharging && !onLoop) {
-            return turns && aside(id);
+            return (turns || machine.charges()) && aside(id);
         }
         if (evidence.observations().stream().anyMatch(o -> speaksOf(id, o))) {
             return false;
         }
         return turns && onLoop
                 || charging.ordinaryAcross(id)
-                || !onLoop && machine.rests()
+                || !onLoop && machine.charges()
                 || evidence.observations().stream().anyMatch(o -> covers(id, o));
     }
 
@@ -166,7 +173,7 @@ final class Ordinary {
         }
         Side side = loop.supply().stream().anyMatch(p -> stretch.covers(p.id())) ? Side.SUPPLY : Side.RETURN;
         boolean contacts = stretch.parts().stream().anyMatch(p -> p.kind() == PartKind.CONTACTS);
-        double most = mostOhms(side) + (contacts ? Marks.CONTACTS_OHMS : 0);
+        double most = SideLimit.FAULTY.ohms(circuit, side, contacts);
         double volts = Math.abs(o.value());
         double amps = Dares.amps(evidence.observations(), o).orElse(0.0);
         return amps > 0
@@ -174,15 +181,5 @@ final class Ordinary {
                 : volts
                         <= (Marks.ORDINARY_SIDE_VOLTS + (contacts ? Marks.ORDINARY_CONTACTS_VOLTS : 0))
                                 * circuit.blocks();
-    }
-
-    /** What a healthy side of the vehicle's kind has at the most, in Ω. */
-    private double mostOhms(Side side) {
-        boolean supply = side == Side.SUPPLY;
-        return switch (VehicleSort.of(circuit)) {
-            case TRUCK, TWO_BATTERIES -> supply ? Marks.DIESEL_SUPPLY_OHMS : Marks.DIESEL_RETURN_OHMS;
-            case MOTORCYCLE -> supply ? Marks.MOTORCYCLE_SUPPLY_OHMS : Marks.MOTORCYCLE_RETURN_OHMS;
-            case CAR, DIESEL -> supply ? Marks.CAR_SUPPLY_OHMS : Marks.CAR_RETURN_OHMS;
-        };
     }
 }

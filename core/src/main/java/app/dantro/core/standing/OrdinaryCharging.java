@@ -38,7 +38,7 @@ final class OrdinaryCharging {
     boolean speaksOf(PartId id, Observation o) {
         return o.what() instanceof Observable.Volts v
                 && v.condition().running()
-                && (covers(v, id) && !ordinary(v, o, id) || has(id) && isOutput(v));
+                && (covers(v, id) && !ordinary(v, o, id) || has(id) && isOutput(v) && loses(v, o));
     }
 
     /** True if a drop lies across it, and none that ordinary vehicles do not show. */
@@ -46,6 +46,15 @@ final class OrdinaryCharging {
         return evidence.observations().stream()
                 .anyMatch(o ->
                         o.what() instanceof Observable.Volts v && v.condition().running() && covers(v, id));
+    }
+
+    /** True if the machine's own volts stand further above the posts' than both ordinary sides lose. */
+    private boolean loses(Observable.Volts own, Observation o) {
+        double most = (Marks.CHARGING_SUPPLY_VOLTS + Marks.CHARGING_RETURN_VOLTS) * circuit.blocks();
+        Observable posts = Observable.volts(own.condition(), circuit.plusPost(), circuit.minusPost());
+        return evidence.observations().stream()
+                .filter(p -> p.what().same(posts))
+                .anyMatch(p -> Math.abs(o.value()) - Math.abs(p.value()) > most);
     }
 
     private boolean isOutput(Observable.Volts v) {

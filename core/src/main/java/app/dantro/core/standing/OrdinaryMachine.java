@@ -50,6 +50,11 @@ final class OrdinaryMachine {
         return own.isPresent() || o.what().same(Observable.volts(condition, circuit.plusPost(), circuit.minusPost()));
     }
 
+    /** True if it was read running, and that is what healthy ones show. */
+    boolean charges() {
+        return !running.isEmpty() && rests();
+    }
+
     /** True if none of them is beyond what healthy ones show. */
     boolean rests() {
         return running.stream().noneMatch(o -> volts(o) > mostVolts()) && !low();

@@ -9,8 +9,10 @@ import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.Margin;
 import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.network.BatteryModel;
+import app.dantro.core.quantity.Quantile;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
+import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
 import app.dantro.core.record.Answer;
@@ -96,7 +98,7 @@ public final class BatteryRules {
         if (amps.isEmpty()) {
             double limit = CrankingLimit.voltsAt(terms.celsius(), terms.blocks());
             boolean stands = terms.statements().starts().filter(turns -> !turns).isPresent();
-            boolean low = crank.volts() < limit && !stands;
+            boolean low = crank.volts() < limit - Quantile.COVERAGE * MeterError.standardVolts(crank) && !stands;
             Reason why = StartingReason.WITHOUT_ITS_CURRENT.with(
                     shown(crank), Quantity.volts(limit), Quantity.count(Math.round(terms.celsius())));
             return found(low ? Standing.SUSPECT : Standing.NOT_PROVEN, why)

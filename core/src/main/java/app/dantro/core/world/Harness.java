@@ -18,6 +18,10 @@ final class Harness {
     private static final double MOST_FACTOR = 4;
     private static final Spread CONTACTS = Spread.log(0.3e-3, 2e-3);
     private static final double REFERENCE_CELSIUS = 20;
+    /** Of a joint's usual resistance, and what it loses at a starter's current; from 5 times and 0.15 V on it is at fault (docs/everyday.md, here it must dare). */
+    private static final double JOINT_TIMES = 4.5;
+
+    private static final double JOINT_VOLTS = 0.135;
 
     private final Dice dice;
     private final VehicleKind kind;
@@ -56,6 +60,10 @@ final class Harness {
         done.addAll(circuit.startingReturn());
         made(circuit.chargingSupply(), done, kind.charging.supplyOhms());
         made(circuit.chargingReturn(), done, kind.charging.returnOhms());
+        for (List<Part> side :
+                List.of(supply, circuit.startingReturn(), circuit.chargingSupply(), circuit.chargingReturn())) {
+            tightened(side);
+        }
         for (Part part : circuit.parts()) {
             if (part.kind() == PartKind.CABLE || part.kind() == PartKind.STRAP) {
                 ohms.merge(part.id(), 1 + COPPER_PER_KELVIN * (celsius - REFERENCE_CELSIUS), (a, b) -> a * b);
@@ -74,6 +82,32 @@ final class Harness {
         }
         double factor = Math.max(LEAST_FACTOR, Math.min(MOST_FACTOR, (wanted - fixed) / sum(open)));
         open.forEach(p -> ohms.merge(p.id(), factor, (a, b) -> a * b));
+    }
+
+    /** No joint of a healthy vehicle is as bad as one that has to be accused: what it had too much its side's cables have. */
+    private void tightened(List<Part> side) {
+        List<Part> cables = side.stream()
+                .filter(p -> p.kind() == PartKind.CABLE || p.kind() == PartKind.STRAP)
+                .toList();
+        double moved = 0;
+        for (Part part : side) {
+            double most =
+                    JOINT_TIMES * part.resistance().healthyAt(REFERENCE_CELSIUS).nominalOhms();
+            if (starters(part)) {
+                most = Math.min(most, JOINT_VOLTS / kind.cranking.amps().high());
+            }
+            if (part.kind() == PartKind.JOINT && ohms.get(part.id()) > most) {
+                moved += ohms.get(part.id()) - most;
+                ohms.put(part.id(), most);
+            }
+        }
+        double factor = cables.isEmpty() ? 1 : 1 + moved / sum(cables);
+        cables.forEach(c -> ohms.merge(c.id(), factor, (a, b) -> a * b));
+    }
+
+    private boolean starters(Part part) {
+        return circuit.startingSupply().stream().anyMatch(p -> p.id().equals(part.id()))
+                || circuit.startingReturn().stream().anyMatch(p -> p.id().equals(part.id()));
     }
 
     private double sum(List<Part> parts) {

@@ -40,9 +40,16 @@ final class Troubles {
         return device();
     }
 
-    /** A device with one of its faults. */
+    /** A device with one of its faults; batteries side by side are flat together. */
     List<Ill> device() {
-        return followed(List.of(new Ill(dice.of(devices()), false)));
+        Fault fault = dice.of(devices());
+        List<Ill> ills = new ArrayList<>(List.of(new Ill(fault, false)));
+        if (fault instanceof Fault.FlatBattery flat && blocks() == 1) {
+            sound.circuit().batteries().stream()
+                    .filter(b -> !b.id().equals(flat.part()))
+                    .forEach(b -> ills.add(new Ill(new Fault.FlatBattery(b.id(), flat.stateOfCharge()), true)));
+        }
+        return followed(ills);
     }
 
     /** Two things at once. */

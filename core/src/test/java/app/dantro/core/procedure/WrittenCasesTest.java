@@ -81,7 +81,7 @@ class WrittenCasesTest {
             said.append('\n');
         }
         assertThat(OrderOfWork.VERSION + ": " + BasisTest.print(said.toString()))
-                .isEqualTo("4: c5f695d20ae500bd");
+                .isEqualTo("5: feb0f95ee174b916");
     }
 
     private Assessment assess(String[] field) {

@@ -44,6 +44,35 @@ class DigitsAndFactorTest {
 
     @ParameterizedTest
     @CsvSource({
+        "post-plus, post-minus, REST, -12.60, 12.60, SIGN",
+        "bplus, alternator-case, RAISED_LOADED, -14.41, 14.41, SIGN",
+        "bplus, post-plus, RAISED_LOADED, -0.31, 0.31, SIGN",
+        "post-minus, alternator-case, RAISED_LOADED, -0.09, 0.09, SIGN",
+        "feed-ring, fuse-in, ENGINE_OFF_LOAD, 14, 0.014, DECIMAL",
+        "post-plus, battery-stud, CRANKING, 10, 0.010, DECIMAL",
+        "bplus, post-plus, RAISED_LOADED, 0.83, 0.083, DECIMAL",
+        "alternator-case, post-minus, RAISED_LOADED, 0.28, 0.028, DECIMAL"
+    })
+    void asksAboutLeadsMillivoltsAndASideThatLosesMuchOfGoodVolts(
+            String red, String black, Condition condition, String typed, double meant, Kind kind) {
+        Slip slip = asked(read(red, black, condition, typed, 0), BASE, CRANKED, CHARGED)
+                .orElseThrow();
+        assertThat(slip.kind()).isEqualTo(kind);
+        assertThat(meant(slip)).isCloseTo(meant, within(1e-9));
+    }
+
+    @Test
+    void oneBatteryOfASetThatShowsNextToNothingIsAskedAbout() {
+        Circuit truck = ReadyMadeCircuits.named("truck-24v").orElseThrow();
+        SlipRules.Vehicle vehicle =
+                new SlipRules.Vehicle(truck, StartingLoop.of(truck), 20, true, OptionalDouble.empty());
+        Readings before = new Readings(List.of(read("post-plus", "post-minus", Condition.REST, "25.2", 0)));
+        Reading own = read("post-plus-a", "post-minus", Condition.REST, "1.263", 0);
+        assertThat(meant(SlipRules.atEntry(vehicle, before, own).orElseThrow())).isCloseTo(12.63, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
         "bplus, post-plus, RAISED_LOADED, 0.00014, 0.14",
         "bplus, post-plus, RAISED_LOADED, 2.9, 0.29",
         "bplus, post-plus, RAISED_LOADED, 50, 0.05",
@@ -99,6 +128,11 @@ class DigitsAndFactorTest {
         assertThat(asked(read("bplus", "post-plus", Condition.RAISED_LOADED, "0.31", 70), BASE, CHARGED, tapered))
                 .isEmpty();
         assertThat(asked(read("post-plus", "post-minus", Condition.IDLE_LOADED, "12.3", 0), BASE, CHARGED))
+                .isEmpty();
+        Reading low = read("post-plus", "post-minus", Condition.RAISED_LOADED, "13.5", 0);
+        assertThat(asked(read("bplus", "post-plus", Condition.RAISED_LOADED, "0.83", 0), BASE, low))
+                .isEmpty();
+        assertThat(asked(read("post-plus", "bplus", Condition.RAISED_LOADED, "-0.31", 0), BASE, CHARGED))
                 .isEmpty();
     }
 }
