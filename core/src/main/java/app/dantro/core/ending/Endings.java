@@ -113,7 +113,8 @@ public final class Endings {
 
     /** True for a battery that has to be charged before the vehicle goes, whatever else was found. */
     public boolean low() {
-        double least = Marks.LOW_VOLTS * record.circuit().blocks();
+        double least = (said.says(Topic.CHEMISTRY, Answer.LITHIUM) ? Marks.LITHIUM_LOW_VOLTS : Marks.LOW_VOLTS)
+                * record.circuit().blocks();
         return record.posts(Condition.REST)
                 .filter(r -> Math.abs(r.volts()) < least)
                 .isPresent();

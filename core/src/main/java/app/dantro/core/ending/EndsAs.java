@@ -9,7 +9,6 @@ import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.RecordedReading;
-import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +18,6 @@ import java.util.Optional;
 final class EndsAs {
     private final Findings findings;
     private final CaseRecord record;
-    private final Statements said;
     private final Optional<BothSides> bothSides;
     private final Optional<Reason> charges;
 
@@ -27,7 +25,6 @@ final class EndsAs {
     EndsAs(Findings findings, Optional<BothSides> bothSides, Optional<Reason> charges) {
         this.findings = findings;
         this.record = findings.evidence();
-        this.said = record.statements();
         this.bothSides = bothSides;
         this.charges = charges;
     }
@@ -68,11 +65,12 @@ final class EndsAs {
             open.add(EndingReason.CHARGING_UNREAD.with());
         }
         Reason good = (charges.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.STARTING_GOOD).with();
-        if (said.says(Topic.SYMPTOM, Answer.DIES)) {
+        if (record.statements().says(Topic.SYMPTOM, Answer.DIES)) {
             open.add(EndingReason.DIES_AFTER.with());
             return handedOn(EndingReason.DIES_ON_GOOD_START, shown, open, EndingReason.TELL_DIES);
         }
-        boolean check = said.says(Topic.SYMPTOM, Answer.CHECK) || said.says(Topic.SYMPTOM, Answer.STARTS);
+        boolean check = record.statements().says(Topic.SYMPTOM, Answer.CHECK)
+                || record.statements().says(Topic.SYMPTOM, Answer.STARTS);
         return ended(good, check, shown, open);
     }
 
@@ -82,25 +80,26 @@ final class EndsAs {
                 .map(r -> EndingReason.REGULATES.with(Quantity.volts(Math.abs(r.volts()), r.resolutionVolts())))
                 .ifPresent(shown::add);
         List<Reason> open = doubted();
-        if (said.about(Topic.RIPPLE_LOADED).isEmpty()) {
+        if (record.statements().about(Topic.RIPPLE_LOADED).isEmpty()) {
             open.add(EndingReason.RIPPLE_UNREAD.with());
         }
         bothSides.map(BothSides::lost).ifPresentOrElse(shown::add, () -> open.add(EndingReason.STARTING_UNREAD.with()));
         Reason good = (bothSides.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.CHARGING_GOOD).with();
-        boolean lamp =
-                said.says(Topic.CHARGING_SYMPTOM, Answer.LAMP_ON) || said.says(Topic.CHARGING_SYMPTOM, Answer.LAMP_DIM);
+        boolean lamp = record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_ON)
+                || record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_DIM);
         if (lamp) {
             open.add(EndingReason.LAMP_CIRCUIT.with());
             return handedOn(EndingReason.LAMP_ON_GOOD_CHARGING, shown, open, EndingReason.TELL_LAMP);
         }
-        if (said.says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)) {
-            said.about(Topic.STANDING_CURRENT)
+        if (record.statements().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)) {
+            record.statements()
+                    .about(Topic.STANDING_CURRENT)
                     .ifPresentOrElse(
                             s -> shown.add(
                                     EndingReason.SLEEPS.with(Quantity.named(Topic.STANDING_CURRENT.words(s.value())))),
                             () -> open.add(EndingReason.DRAIN_UNREAD.with()));
         }
-        return ended(good, said.says(Topic.CHARGING_SYMPTOM, Answer.CHECK), shown, open);
+        return ended(good, record.statements().says(Topic.CHARGING_SYMPTOM, Answer.CHECK), shown, open);
     }
 
     private static Ending handedOn(EndingReason heading, List<Reason> shown, List<Reason> open, EndingReason customer) {
@@ -137,7 +136,7 @@ final class EndsAs {
 
     /** The first base voltage of a battery that came in flat. */
     private Optional<Reading> flat() {
-        boolean complained = said.says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING);
+        boolean complained = record.statements().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING);
         double least = (complained ? Marks.LOW_VOLTS : Marks.FLAT_VOLTS)
                 * record.circuit().blocks();
         return record.readings().stream()

@@ -14,5 +14,8 @@ final class Marks {
     /** Up to this a 12 V block at rest is low: it is measured all the same, and charged afterwards (docs/everyday.md, base voltage). */
     static final double LOW_VOLTS = 12.45;
 
+    /** The same of a lithium block (docs/everyday.md, base voltage). */
+    static final double LITHIUM_LOW_VOLTS = 12.9;
+
     private Marks() {}
 }

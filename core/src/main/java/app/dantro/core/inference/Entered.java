@@ -12,6 +12,7 @@ import java.util.OptionalInt;
  * @param setPointVolts what the maker regulates to at 20 °C, in V of the whole system
  * @param idleShare what the alternator gives at idle, as a share of its plate, 0 … 1
  * @param ampHours the battery's capacity, in Ah
+ * @param lithium whether its battery is one, which rests high
  * @param pulls whether the solenoid was heard to pull in while nothing turned
  */
 public record Entered(
@@ -21,6 +22,7 @@ public record Entered(
         OptionalDouble idleShare,
         OptionalDouble ampHours,
         OptionalInt cylinders,
+        boolean lithium,
         Optional<Boolean> pulls) {
     public Entered {
         Objects.requireNonNull(plateAmps, "plateAmps");
@@ -40,6 +42,7 @@ public record Entered(
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 OptionalInt.empty(),
+                false,
                 Optional.empty());
     }
 }

@@ -149,6 +149,11 @@ final class Marks {
 
     static final double ASSUMED_SIGMA_VOLTS = 0.52;
 
+    /** A lithium block rests by so much higher than lead, in V (docs/everyday.md, base voltage). */
+    static final double ASSUMED_LITHIUM_VOLTS = 0.62;
+
+    static final double ASSUMED_LITHIUM_SPREAD_VOLTS = 0.14;
+
     /** How far a regulator lies from what its maker says, in V a block. */
     static final double ASSUMED_MAKERS_VOLTS = 0.12;
 

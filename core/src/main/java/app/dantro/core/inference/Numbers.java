@@ -57,6 +57,12 @@ final class Numbers {
                                         Marks.ASSUMED_OHMS_SPREAD_AT_HOURS,
                                         Marks.ASSUMED_WIDENING * spread(b))));
             case DRAG -> drag(k, circuit, entered);
+            case RESIDUAL -> {
+                if (entered.lithium()) {
+                    double unit = Marks.ASSUMED_WIDENING * VehicleSpread.residualVolts();
+                    set(k, Marks.ASSUMED_LITHIUM_VOLTS, Marks.ASSUMED_LITHIUM_SPREAD_VOLTS, unit);
+                }
+            }
             case AGE, LENGTH -> mean[k] = Marks.ASSUMED_OLDER_SIGMAS;
             default -> mean[k] = 0;
         }

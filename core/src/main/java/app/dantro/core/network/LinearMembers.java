@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Solenoid;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** Wiring, coils and loads: what is linear in every condition. */
 final class LinearMembers {
@@ -101,11 +102,7 @@ final class LinearMembers {
 
     /** Current through each wiring part, in its own direction, in A. */
     double[] partAmps() {
-        double[] amps = new double[from.length];
-        for (int i = 0; i < amps.length; i++) {
-            amps[i] = amps(i);
-        }
-        return amps;
+        return IntStream.range(0, from.length).mapToDouble(this::amps).toArray();
     }
 
     /** Writes the currents of loads and coils. */

@@ -9,6 +9,11 @@ public final class VehicleSpread {
         return Parameters.ASSUMED_SETPOINT_VOLTS;
     }
 
+    /** Of a block's open-circuit volts that its charge does not explain, in V. */
+    public static double residualVolts() {
+        return Parameters.ASSUMED_RESIDUAL_VOLTS;
+    }
+
     /** Of the logarithm of the alternator's current limit. */
     public static double limit() {
         return Parameters.ASSUMED_LIMIT_SPREAD;

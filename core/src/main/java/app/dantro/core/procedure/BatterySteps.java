@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.VehicleSort;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.StateOfCharge;
@@ -21,6 +22,7 @@ import app.dantro.core.reading.Readings;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import app.dantro.core.starting.BatteryRules;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -54,8 +56,8 @@ final class BatterySteps {
         if (work.blocks() > 1 && Math.abs(base) < Marks.ASSUMED_PARTED_VOLTS * work.blocks()) {
             return each(work);
         }
-        if (base < charged(work.blocks())) {
-            Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(charged(work.blocks())));
+        if (base < chargedVolts(work)) {
+            Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(chargedVolts(work)));
             return each(work).or(() -> Optional.of(new Placed(Stage.BATTERY, charge(work, why))));
         }
         return BatteryRules.surfaceCharged(bases, work.blocks(), work.said())
@@ -65,11 +67,15 @@ final class BatterySteps {
 
     private static Step surfaceCharged(Work work) {
         double surface = BatteryRules.surfaceVolts(work.said()) * work.blocks();
+        List<ToSee> seen = new ArrayList<>(List.of(new ToSee(
+                Topic.SURFACE_CHARGE, Optional.empty(), "lights and blower on for a minute, then all off for two")));
+        boolean perhapsLithium = VehicleSort.of(work.record().circuit()) == VehicleSort.MOTORCYCLE
+                && work.said().about(Topic.CHEMISTRY).isEmpty();
+        if (perhapsLithium) {
+            seen.add(0, ToSee.open(Topic.CHEMISTRY));
+        }
         return Step.measure(base(work, ProcedureReason.SURFACE_CHARGE_OFF.with(Quantity.volts(surface))))
-                .seeing(List.of(new ToSee(
-                        Topic.SURFACE_CHARGE,
-                        Optional.empty(),
-                        "lights and blower on for a minute, then all off for two")));
+                .seeing(seen);
     }
 
     /** Of several batteries each is read at its own posts once; of a whole set in series the last follows from the others. */
@@ -114,7 +120,7 @@ final class BatterySteps {
     }
 
     private static ProbePlan base(Work work, Reason why) {
-        double charged = charged(work.blocks());
+        double charged = chargedVolts(work);
         double surface = BatteryRules.surfaceVolts(work.said()) * work.blocks();
         return new ProbePlan(
                 work.findings().loop().battery().positivePost(),
@@ -122,24 +128,34 @@ final class BatterySteps {
                 Condition.REST,
                 PlanReason.BASE_AT_POSTS.with(),
                 List.of(why),
-                List.of(
-                        new Outcome(
-                                ProcedureReason.OR_MORE.with(Quantity.volts(charged)),
-                                ProcedureReason.CHARGED_GO_ON.with()),
-                        Outcome.under(charged, ProcedureReason.CHARGE_FIRST.with()),
-                        new Outcome(
-                                PlanReason.OVER.with(Quantity.volts(surface, 0.01)),
-                                ProcedureReason.SURFACE_READ_AGAIN.with())),
-                StateOfCharge.RESTS_AT_VOLTS * work.blocks(),
+                outcomes(charged, surface),
+                Math.max(StateOfCharge.RESTS_AT_VOLTS * work.blocks(), charged),
                 charged);
     }
 
-    private static double charged(int blocks) {
-        return BatteryRules.CHARGED_VOLTS * blocks;
+    private static List<Outcome> outcomes(double charged, double surface) {
+        List<Outcome> all = new ArrayList<>(List.of(
+                new Outcome(
+                        ProcedureReason.OR_MORE.with(Quantity.volts(charged)), ProcedureReason.CHARGED_GO_ON.with()),
+                Outcome.under(charged, ProcedureReason.CHARGE_FIRST.with())));
+        if (Double.isFinite(surface)) {
+            all.add(new Outcome(
+                    PlanReason.OVER.with(Quantity.volts(surface, 0.01)), ProcedureReason.SURFACE_READ_AGAIN.with()));
+        }
+        return all;
     }
 
+    private static double chargedVolts(Work work) {
+        return BatteryRules.chargedVolts(work.said()) * work.blocks();
+    }
+
+    /** What the posts hold while it cranks; of a battery that was flat, once it is charged. */
     static Optional<Placed> underLoad(Work work) {
-        return work.findings().posts(Condition.CRANKING).isPresent()
+        boolean read = BatteryRules.crankedCharged(
+                work.findings().allPosts(Condition.REST),
+                work.findings().allPosts(Condition.CRANKING),
+                chargedVolts(work));
+        return read
                 ? Optional.empty()
                 : Optional.of(new Placed(work.stage(Stage.BATTERY), Step.measure(cranked(work))));
     }

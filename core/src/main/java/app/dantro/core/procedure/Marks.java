@@ -28,5 +28,7 @@ final class Marks {
     /** Above this an engine is stopped, not revved, in V a block (docs/job.md, cautions). */
     static final double STOP_VOLTS = 16;
 
+    static final double LITHIUM_STOP_VOLTS = 15;
+
     private Marks() {}
 }

@@ -8,6 +8,7 @@ import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
@@ -87,7 +88,11 @@ final class SafetyFirst {
                                 .filter(a -> r.isAcross(a.output(), a.ground()))
                                 .isPresent())
                 .newest()
-                .filter(r -> Math.abs(r.volts()) >= Marks.STOP_VOLTS * circuit.blocks());
+                .filter(r -> Math.abs(r.volts()) >= most(record) * circuit.blocks());
+    }
+
+    private static double most(CaseRecord record) {
+        return record.statements().says(Topic.CHEMISTRY, Answer.LITHIUM) ? Marks.LITHIUM_STOP_VOLTS : Marks.STOP_VOLTS;
     }
 
     private Step stopped(Conclusions conclusions) {

@@ -44,6 +44,7 @@ public enum Answer {
     CALCIUM("calcium"),
     AGM("AGM"),
     GEL("gel"),
+    LITHIUM("lithium"),
     CLASSIC("classic"),
     SMART("smart, by the computer"),
     LIGHTS("lights"),

@@ -133,7 +133,8 @@ public record CaseRecord(
                 loop,
                 celsius,
                 statements.turns() || statements.starts().isPresent(),
-                statements.figure(Topic.RATED_AMPS));
+                statements.figure(Topic.RATED_AMPS),
+                statements.says(Topic.CHEMISTRY, Answer.LITHIUM));
         return SlipRules.atEntry(vehicle, counted(), onItsWay(reading));
     }
 

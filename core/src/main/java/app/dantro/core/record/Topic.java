@@ -71,7 +71,7 @@ public enum Topic {
     CHARGED_APART(Group.PROOF, Answer.YES, Answer.NO),
     DRAIN_FOUND(Group.PROOF, Answer.YES, Answer.NO),
 
-    CHEMISTRY(Group.FIGURE, Answer.FLOODED, Answer.EFB, Answer.CALCIUM, Answer.AGM, Answer.GEL),
+    CHEMISTRY(Group.FIGURE, Answer.FLOODED, Answer.EFB, Answer.CALCIUM, Answer.AGM, Answer.GEL, Answer.LITHIUM),
     BATTERY_AMP_HOURS(Group.FIGURE, new Figure("Ah", 2, 400, false)),
     CYLINDERS(Group.FIGURE, new Figure("cylinders", 1, 16, false)),
     CRANK_SPEED(Group.FIGURE, new Figure("1/min", 10, 600, false)),

@@ -68,7 +68,7 @@ final class ChargingSlips {
     }
 
     private Optional<Slip> engineOff() {
-        boolean charged = Math.abs(reading.volts()) > Marks.RUNNING_FROM_VOLTS * circuit.blocks();
+        boolean charged = Math.abs(reading.volts()) > vehicle.runningFromVolts() * circuit.blocks();
         if (!ENGINE_OFF.contains(reading.condition()) || !running.source().acrossSource() || !charged) {
             return Optional.empty();
         }

@@ -5,6 +5,8 @@ final class Marks {
     /** No rested or lightly loaded 12 V block shows more, surface charge included (docs/job.md, base voltage). */
     static final double RUNNING_FROM_VOLTS = 13.2;
 
+    static final double LITHIUM_RUNNING_FROM_VOLTS = 13.6;
+
     /** Below this a whole side is asked for its current: a healthy return side shows ten times as much (docs/everyday.md, return side charging). */
     static final double UNLOADED_VOLTS = 0.002;
 

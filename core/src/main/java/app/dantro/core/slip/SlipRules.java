@@ -38,10 +38,27 @@ public final class SlipRules {
      *
      * @param celsius temperature of the conductors in °C
      * @param starterKnown whether the customer said what happens when the starter is called for
+     * @param lithium whether its battery is one, which rests high
      * @param plateAmps the alternator's rating, if its plate was entered
      */
     public record Vehicle(
-            Circuit circuit, SeriesLoop loop, double celsius, boolean starterKnown, OptionalDouble plateAmps) {}
+            Circuit circuit,
+            SeriesLoop loop,
+            double celsius,
+            boolean starterKnown,
+            OptionalDouble plateAmps,
+            boolean lithium) {
+        /** One whose battery is none of lithium, as most are. */
+        public Vehicle(
+                Circuit circuit, SeriesLoop loop, double celsius, boolean starterKnown, OptionalDouble plateAmps) {
+            this(circuit, loop, celsius, starterKnown, plateAmps, false);
+        }
+
+        /** From here on a block's volts are a running engine's. */
+        double runningFromVolts() {
+            return lithium ? Marks.LITHIUM_RUNNING_FROM_VOLTS : Marks.RUNNING_FROM_VOLTS;
+        }
+    }
 
     /** One kind of slip. */
     interface SlipRule {

@@ -69,6 +69,7 @@ public final class CaseInference {
                 share(said.figure(Topic.IDLE_SHARE)),
                 said.figure(Topic.BATTERY_AMP_HOURS),
                 cylinders.isPresent() ? OptionalInt.of((int) cylinders.getAsDouble()) : OptionalInt.empty(),
+                said.says(Topic.CHEMISTRY, Answer.LITHIUM),
                 pulls(said));
     }
 

@@ -6,6 +6,7 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
+import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.PreparedCircuit;
@@ -37,16 +38,19 @@ final class Dares {
     private static final double OVERCHARGE_VOLTS = 16.1;
 
     private static final double OVERCHARGE_WARM_VOLTS = 15.75;
+    private static final double OVERCHARGE_LITHIUM_VOLTS = 15.0;
     private static final double WARM_CELSIUS = 10;
 
     private final PreparedCircuit prepared;
     private final Circuit circuit;
     private final List<Observation> observations;
+    private final boolean lithium;
 
-    Dares(PreparedCircuit prepared, List<Observation> observations) {
+    Dares(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
+        this.lithium = evidence.entered().lithium();
         this.circuit = prepared.circuit();
-        this.observations = observations;
+        this.observations = evidence.observations();
     }
 
     /** True if a reading is beyond a mark that speaks against this part, or against the way it lies on. */
@@ -114,11 +118,14 @@ final class Dares {
     }
 
     private double overcharge() {
-        return overcharge(prepared.celsius());
+        return overcharge(prepared.celsius(), lithium);
     }
 
     /** More than any regulator asks for at a temperature, in V a block. */
-    static double overcharge(double celsius) {
+    static double overcharge(double celsius, boolean lithium) {
+        if (lithium) {
+            return OVERCHARGE_LITHIUM_VOLTS;
+        }
         return celsius >= WARM_CELSIUS ? OVERCHARGE_WARM_VOLTS : OVERCHARGE_VOLTS;
     }
 

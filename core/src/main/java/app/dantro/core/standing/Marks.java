@@ -175,9 +175,14 @@ final class Marks {
     static final double CLASSIC_LEAST_VOLTS = 13.4;
 
     static final double CLASSIC_MOST_VOLTS = 15.25;
+    static final double LITHIUM_MOST_VOLTS = 15.0;
     static final double CLASSIC_VOLTS_PER_KELVIN = 0.012;
     static final double CLASSIC_CELSIUS = 15;
     static final double LOADED_LEAST_VOLTS = 12.7;
+
+    /** A loaded machine stands so far below what it holds without loads at the most, a meter's error allowed for, in V a block (docs/everyday.md, loads off to all loads). */
+    static final double MOST_FALL_VOLTS = 1.1;
+
     static final double FORCED_ABOVE_BASE_VOLTS = 0.4;
     static final double TELLING_AMPS = 15;
 

@@ -27,10 +27,12 @@ final class OrdinaryMachine {
     private final Optional<Strategy> strategy;
     private final double baseVolts;
     private final double celsius;
+    private final boolean lithium;
 
     /** Volts that were read at the posts, or between the machine's own studs, in V a block. */
     OrdinaryMachine(Evidence evidence, Circuit circuit, double celsius) {
         this.celsius = celsius;
+        this.lithium = evidence.entered().lithium();
         this.circuit = circuit;
         this.strategy = evidence.entered().strategy();
         this.running = evidence.observations().stream()
@@ -67,6 +69,9 @@ final class OrdinaryMachine {
     private double mostVolts() {
         double classic = Marks.CLASSIC_MOST_VOLTS
                 + Marks.CLASSIC_VOLTS_PER_KELVIN * Math.max(0, Marks.CLASSIC_CELSIUS - celsius);
+        if (lithium) {
+            return Marks.LITHIUM_MOST_VOLTS;
+        }
         return strategy.filter(s -> s == Strategy.CLASSIC).isPresent()
                 ? Math.min(classic, Marks.RESTING_MOST_VOLTS)
                 : Marks.RESTING_MOST_VOLTS;
@@ -77,10 +82,28 @@ final class OrdinaryMachine {
         boolean loaded = running.stream().anyMatch(o -> in(FORCED, o) && volts(o) < Marks.LOADED_LEAST_VOLTS);
         boolean unforced =
                 running.stream().anyMatch(o -> in(FORCED, o) && volts(o) < baseVolts + Marks.FORCED_ABOVE_BASE_VOLTS);
+        if (falls()) {
+            return true;
+        }
         if (strategy.isEmpty()) {
             return loaded || free && unforced;
         }
         return strategy.get() == Strategy.SMART ? unforced : free || loaded;
+    }
+
+    /** With all loads on at speed it stands further below what it holds without than any strategy lets it. */
+    private boolean falls() {
+        return running.stream()
+                .filter(o -> in(FREE, o))
+                .anyMatch(free -> running.stream()
+                        .filter(o -> in(FORCED, o) && o.what().same(like(free, o)))
+                        .anyMatch(o -> volts(free) - volts(o) > Marks.MOST_FALL_VOLTS));
+    }
+
+    /** What was read across the same points, in another reading's condition. */
+    private static Observable like(Observation free, Observation loaded) {
+        Observable.Volts v = (Observable.Volts) free.what();
+        return Observable.volts(loaded.what().condition(), v.red(), v.black());
     }
 
     private static boolean in(Set<Condition> conditions, Observation o) {

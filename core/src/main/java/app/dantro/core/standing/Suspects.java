@@ -30,7 +30,7 @@ final class Suspects {
         Circuit circuit = posterior.prepared().circuit();
         this.ordinary = circuit.starter()
                 .map(s -> new Ordinary(posterior.evidence(), posterior.prepared(), StartingLoop.of(circuit)));
-        this.dares = new Dares(posterior.prepared(), posterior.evidence().observations());
+        this.dares = new Dares(posterior.prepared(), posterior.evidence());
     }
 
     /** True if the readings made a part of a probability a suspect. */

@@ -58,11 +58,27 @@ public final class BatteryRules {
      * at (docs/job.md, battery).
      */
     public static double surfaceVolts(Statements statements) {
-        StateOfCharge chemistry = statements
+        StateOfCharge chemistry = chemistry(statements);
+        return statements.says(Topic.CHARGER, Answer.YES) && chemistry != StateOfCharge.LITHIUM
+                ? chemistry.fullVolts()
+                : chemistry.surfaceVolts();
+    }
+
+    /** True if a crank was read, and since then no flat battery was charged. */
+    public static boolean crankedCharged(Readings bases, Readings cranks, double chargedVolts) {
+        return !SinceCharged.of(bases, cranks, chargedVolts).isEmpty();
+    }
+
+    /** Least base voltage of a 12 V block for a test, by its chemistry. */
+    public static double chargedVolts(Statements statements) {
+        return chemistry(statements).chargedVolts();
+    }
+
+    private static StateOfCharge chemistry(Statements statements) {
+        return statements
                 .answer(Topic.CHEMISTRY)
                 .map(a -> StateOfCharge.valueOf(a.name()))
                 .orElse(StateOfCharge.FLOODED);
-        return statements.says(Topic.CHARGER, Answer.YES) ? chemistry.fullVolts() : chemistry.surfaceVolts();
     }
 
     PartFinding finding(Readings bases, Readings cranks) {
@@ -71,7 +87,7 @@ public final class BatteryRules {
                     .missing(StartingReason.BASE_VOLTAGE.with());
         }
         Reading base = bases.newest().orElseThrow();
-        double chargedVolts = CHARGED_VOLTS * terms.blocks();
+        double chargedVolts = chargedVolts(terms.statements()) * terms.blocks();
         if (base.volts() < chargedVolts) {
             return found(
                             Standing.NOT_PROVEN,

@@ -24,7 +24,13 @@ record Build(
         PartId heating) {
 
     /** A block of the battery: V at rest, Ω, Ah. */
-    record Cell(String chemistry, double openVolts, double ohms, double ampHours) {}
+    record Cell(String chemistry, double openVolts, double ohms, double ampHours) {
+        static final String LITHIUM = "lithium";
+
+        boolean lithium() {
+            return chemistry.equals(LITHIUM);
+        }
+    }
 
     /**
      * @param amps what its starter draws, settled

@@ -21,6 +21,8 @@ final class Moments {
     private static final double DRAG_SPREAD = 0.04;
     private static final double WARMING_VOLTS = 0.06;
     private static final double FAN = 0.05;
+    private static final double LITHIUM_COLD_CELSIUS = 10;
+    private static final double LITHIUM_COLD_TIMES = 3;
     private static final double MOST_OF_LIMIT = 0.85;
     private static final Spread CHARGE_AMPS = Spread.log(3, 70);
     private static final Spread FULL_AMPS = Spread.log(0.3, 6);
@@ -37,7 +39,7 @@ final class Moments {
         this.seed = seed;
         Dice dice = new Dice(seed);
         double sized = build.cell().ampHours() / 60;
-        surface = dice.in(DRIVEN_IN) ? dice.even(0, 0.3) : 0;
+        surface = dice.in(DRIVEN_IN) && !build.cell().lithium() ? dice.even(0, 0.3) : 0;
         firstAmps = sized * CHARGE_AMPS.at(dice.score());
         fullAmps = Math.min(firstAmps, sized * FULL_AMPS.at(dice.score()));
         halving = dice.even(4, 30);
@@ -49,7 +51,7 @@ final class Moments {
         double drawn = amps(condition, dice);
         double set = set(condition, dice);
         double volts = build.cell().openVolts() + offset(condition, again, minute, drawn, dice);
-        Source source = source(volts, 1, set, minute);
+        Source source = source(volts, condition.starterCalled() ? firstCold(again) : 1, set, minute);
         Source low = flat.isEmpty()
                 ? source
                 : source(
@@ -58,6 +60,12 @@ final class Moments {
                         set,
                         0);
         return new Now(condition, minute, source, low, set, drawn, Math.exp(DRAG_SPREAD * dice.score()));
+    }
+
+    /** A cold lithium battery warms itself by its first crank. */
+    private double firstCold(int again) {
+        double cold = Math.max(0, Math.min(1, (LITHIUM_COLD_CELSIUS - build.celsius()) / LITHIUM_COLD_CELSIUS));
+        return build.cell().lithium() && again == 0 ? 1 + (LITHIUM_COLD_TIMES - 1) * cold : 1;
     }
 
     /** A full battery after a night on the charger. */

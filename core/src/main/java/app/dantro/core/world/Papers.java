@@ -36,7 +36,7 @@ final class Papers {
         if (dice.in(STRATEGY_KNOWN)) {
             known.put("strategy", build.machine().charger().name().toLowerCase(Locale.ROOT));
         }
-        if (dice.in(CHEMISTRY_READ)) {
+        if (dice.in(CHEMISTRY_READ) || build.cell().lithium()) {
             known.put("chemistry", build.cell().chemistry());
         }
         if (dice.in(HOURS_READ)) {

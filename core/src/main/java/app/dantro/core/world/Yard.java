@@ -29,6 +29,8 @@ final class Yard {
     private static final Spread CALCIUM_SET = Spread.even(14.0, 15.3);
     private static final Spread OPEN = Spread.even(12.28, 12.74);
     private static final Spread OPEN_AGM = Spread.even(12.37, 12.84);
+    private static final Spread OPEN_LITHIUM = Spread.even(13.02, 13.38);
+    private static final double LITHIUM_SHARE = 0.25;
     private static final double LEAST_OPEN = 12.26;
 
     private final Dice dice;
@@ -69,12 +71,14 @@ final class Yard {
     }
 
     private Cell cell(VehicleKind kind) {
-        String chemistry = dice.of(List.of("flooded", "flooded", "efb", "calcium", "calcium", "agm"));
-        Spread open = chemistry.equals("agm") || chemistry.equals("efb") ? OPEN_AGM : OPEN;
+        boolean lithium = kind == VehicleKind.MOTORCYCLE && dice.in(LITHIUM_SHARE);
+        String lead = dice.of(List.of("flooded", "flooded", "efb", "calcium", "calcium", "agm"));
+        String chemistry = lithium ? Cell.LITHIUM : lead;
+        Spread open = lead.equals("agm") || lead.equals("efb") ? OPEN_AGM : OPEN;
         double sized = dice.score(size, 0.7);
         return new Cell(
                 chemistry,
-                Math.max(LEAST_OPEN, open.at(dice.score())),
+                lithium ? OPEN_LITHIUM.at(dice.score()) : Math.max(LEAST_OPEN, open.at(dice.score())),
                 kind.source.ohms().at(dice.score(-sized, 0.75)),
                 Math.rint(kind.source.ampHours().at(sized)));
     }

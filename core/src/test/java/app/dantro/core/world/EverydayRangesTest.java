@@ -28,6 +28,7 @@ class EverydayRangesTest {
     /** Row: 1 % from … to, 50 % from … to, 99 % from … to. */
     private static final String ROWS = """
             base voltage            | 12.2 12.4   | 12.45 12.65 | 12.75 13.1
+            lithium base            | 12.98 13.1  | 13.15 13.25 | 13.3 13.42
             key on under base       | 0.01 0.06   | 0.1 0.3     | 0.4 0.8
             lights on               | 10.9 11.4   | 11.9 12.3   | 12.4 12.7
             cranking volts in frost too | 9.2 9.9 | 10.8 11.5   | 11.8 12.2
@@ -84,14 +85,14 @@ class EverydayRangesTest {
             switch (m.condition()) {
                 case REST -> {
                     base = posts;
-                    add("base voltage", posts);
+                    add(v.build().cell().lithium() ? "lithium base" : "base voltage", posts);
                     add(kind + " standing mA", 1000 * battery(c, p));
                 }
                 case KEY_ON -> add("key on under base", base - posts);
-                case ENGINE_OFF_LOAD -> add("lights on", posts);
+                case ENGINE_OFF_LOAD -> add(v.build().cell().lithium() ? "lithium lights" : "lights on", posts);
                 case CRANKING -> {
                     boolean warm = v.celsius() >= 15;
-                    add("cranking volts in frost too", posts);
+                    add(v.build().cell().lithium() ? "lithium cranking" : "cranking volts in frost too", posts);
                     if (warm) {
                         add(kind + " cranking amps", p.starterAmps());
                         add(kind + " battery ohms", 1000 * (base - posts) / p.starterAmps());
@@ -104,7 +105,7 @@ class EverydayRangesTest {
                     add("charge amps after start", -battery(c, p));
                 }
                 case RAISED_LOADED -> loaded(kind, c, p, car ? m.rippleVolts() : Double.NaN);
-                case AFTER_SWITCH_OFF -> add("after switch-off", posts);
+                case AFTER_SWITCH_OFF -> add(v.build().cell().lithium() ? "lithium after" : "after switch-off", posts);
                 default -> {}
             }
         }

@@ -71,7 +71,8 @@ final class EverydayRun {
             lines.add("== %s %s %s %s clamp %s: %s"
                     .formatted(v.id(), v.circuit(), v.complaint(), v.concern(), tool.clamp(v), v.truth()));
             Session session = new Session(v, prepared, tool, number, lines::add);
-            Session.Result result = session.follow(Ladder.of(Complaints.concern(v), number));
+            Session.Result result = session.follow(
+                    Ladder.of(Complaints.concern(v), number, v.meter().pile()));
             lines.add("%s %s alarmed %s"
                     .formatted(v.healthy() ? "HEALTHY" : Score.of(result), result.end(), result.alarmed()));
             log.accept(String.join("\n", lines));

@@ -23,12 +23,24 @@ final class Ladder {
     private static final List<Rung> QUICK =
             List.of(Rung.REST, Rung.IDLE_POSTS, Rung.IDLE_LOADED_POSTS, Rung.RAISED_POSTS, Rung.RAISED_RETURN);
 
+    private static final List<Rung> PILE_AT_THE_STARTER =
+            List.of(Rung.REST, Rung.PILE_SUPPLY, Rung.PILE_RETURN, Rung.CRANK_POSTS);
+    private static final List<Rung> PILE_AT_THE_ALTERNATOR =
+            List.of(Rung.REST, Rung.PILE_CHARGE_SUPPLY, Rung.PILE_CHARGE_RETURN, Rung.LOADED_POSTS);
+
     private Ladder() {}
 
-    /** One of the ladders of a side; every other vehicle goes by the program's own plan. */
-    static List<Rung> of(Loop loop, int number) {
+    /**
+     * One of the ladders of a side; every other vehicle goes by the program's own plan.
+     *
+     * @param pile whether the technician has a carbon pile: then it is used first
+     */
+    static List<Rung> of(Loop loop, int number, boolean pile) {
         if (number % 2 == 0) {
             return NONE;
+        }
+        if (pile) {
+            return loop == Loop.STARTING ? PILE_AT_THE_STARTER : PILE_AT_THE_ALTERNATOR;
         }
         if (loop == Loop.STARTING) {
             return DISABLE_AND_COMPARE;
@@ -42,6 +54,10 @@ final class Ladder {
         CRANK_POSTS(Condition.CRANKING, What.POSTS),
         CRANK_RETURN(Condition.CRANKING, What.START_RETURN),
         CRANK_SUPPLY(Condition.CRANKING, What.START_SUPPLY),
+        PILE_SUPPLY(Condition.PILE_STARTER, What.STUD_SUPPLY),
+        PILE_RETURN(Condition.PILE_STARTER, What.START_RETURN),
+        PILE_CHARGE_SUPPLY(Condition.PILE_ALTERNATOR, What.CHARGE_SUPPLY),
+        PILE_CHARGE_RETURN(Condition.PILE_ALTERNATOR, What.CHARGE_RETURN),
         IDLE_POSTS(Condition.IDLE, What.POSTS),
         IDLE_LOADED_POSTS(Condition.IDLE_LOADED, What.POSTS),
         RAISED_POSTS(Condition.RAISED, What.POSTS),
@@ -75,6 +91,10 @@ final class Ladder {
                             loop.ends(Side.SUPPLY).getKey(),
                             loop.ends(Side.SUPPLY).getValue(),
                             condition);
+                case STUD_SUPPLY ->
+                    circuit.solenoid()
+                            .flatMap(s -> circuit.part(s.contacts()))
+                            .ifPresent(contacts -> technician.read(plus, contacts.from(), condition));
                 case START_RETURN ->
                     technician.read(
                             loop.ends(Side.RETURN).getKey(),
@@ -89,6 +109,7 @@ final class Ladder {
         OUTPUT,
         START_RETURN,
         START_SUPPLY,
+        STUD_SUPPLY,
         CHARGE_RETURN,
         CHARGE_SUPPLY
     }
