@@ -1,9 +1,20 @@
 <script lang="ts">
-	import type { KnownVehicle } from '../../lib/api/client';
+	import type { KnownVehicle, Topic } from '../../lib/api/client';
 
 	/** A vehicle of the typed name was here before: what is known of it, and the way out if it is another. */
 	type Props = { vehicle: KnownVehicle; another: boolean };
 	let { vehicle, another = $bindable() }: Props = $props();
+	/** What a bare number would not say by its unit. */
+	const BEFORE: Partial<Record<Topic, string>> = {
+		RATED_AMPS: 'plate',
+		SET_POINT: 'regulated at',
+		IDLE_SHARE: 'at idle',
+		MAKER_DRAW: 'draws',
+		STRATEGY: 'charging'
+	};
+	const figures = $derived(
+		vehicle.figures.map((f) => (BEFORE[f.topic] ? `${BEFORE[f.topic]} ${f.words}` : f.words)).join(' · ')
+	);
 </script>
 
 <div class="before">
@@ -12,9 +23,7 @@
 		{#if another}
 			This one is another: nothing is taken over.
 		{:else if vehicle.figures.length > 0}
-			Taken over: {vehicle.figures
-				.map((f) => `${f.title.charAt(0).toLowerCase()}${f.title.slice(1)} ${f.words}`)
-				.join('; ')}.
+			Taken over: {figures}.
 		{:else}
 			Its circuit is taken over.
 		{/if}

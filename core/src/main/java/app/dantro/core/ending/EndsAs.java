@@ -64,14 +64,14 @@ final class EndsAs {
         } else if (record.circuit().alternator().isPresent()) {
             open.add(EndingReason.CHARGING_UNREAD.with());
         }
-        Reason good = (charges.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.STARTING_GOOD).with();
         if (record.statements().says(Topic.SYMPTOM, Answer.DIES)) {
             open.add(EndingReason.DIES_AFTER.with());
             return handedOn(EndingReason.DIES_ON_GOOD_START, shown, open, EndingReason.TELL_DIES);
         }
         boolean check = record.statements().says(Topic.SYMPTOM, Answer.CHECK)
                 || record.statements().says(Topic.SYMPTOM, Answer.STARTS);
-        return ended(good, check, shown, open);
+        EndingReason good = charges.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.STARTING_GOOD;
+        return ended(good.with(), check, shown, open);
     }
 
     Ending charging() {
@@ -85,9 +85,8 @@ final class EndsAs {
         }
         bothSides.map(BothSides::lost).ifPresentOrElse(shown::add, () -> open.add(EndingReason.STARTING_UNREAD.with()));
         Reason good = (bothSides.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.CHARGING_GOOD).with();
-        boolean lamp = record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_ON)
-                || record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_DIM);
-        if (lamp) {
+        if (record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_ON)
+                || record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_DIM)) {
             open.add(EndingReason.LAMP_CIRCUIT.with());
             return handedOn(EndingReason.LAMP_ON_GOOD_CHARGING, shown, open, EndingReason.TELL_LAMP);
         }

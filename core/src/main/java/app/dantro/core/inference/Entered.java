@@ -13,6 +13,7 @@ import java.util.OptionalInt;
  * @param idleShare what the alternator gives at idle, as a share of its plate, 0 … 1
  * @param ampHours the battery's capacity, in Ah
  * @param lithium whether its battery is one, which rests high
+ * @param slow whether the starter was heard to turn slowly while the readings were taken
  * @param pulls whether the solenoid was heard to pull in while nothing turned
  */
 public record Entered(
@@ -23,6 +24,7 @@ public record Entered(
         OptionalDouble ampHours,
         OptionalInt cylinders,
         boolean lithium,
+        Optional<Boolean> slow,
         Optional<Boolean> pulls) {
     public Entered {
         Objects.requireNonNull(plateAmps, "plateAmps");
@@ -31,6 +33,7 @@ public record Entered(
         Objects.requireNonNull(idleShare, "idleShare");
         Objects.requireNonNull(ampHours, "ampHours");
         Objects.requireNonNull(cylinders, "cylinders");
+        Objects.requireNonNull(slow, "slow");
         Objects.requireNonNull(pulls, "pulls");
     }
 
@@ -43,6 +46,7 @@ public record Entered(
                 OptionalDouble.empty(),
                 OptionalInt.empty(),
                 false,
+                Optional.empty(),
                 Optional.empty());
     }
 }

@@ -108,6 +108,9 @@ final class PosteriorSearch {
         if (evidence.starts().isPresent()) {
             base += symptoms.logStarts(evidence.starts().get(), first, second);
         }
+        if (evidence.entered().slow().isPresent()) {
+            base += symptoms.logHeard(evidence.entered().slow().get(), first, second);
+        }
         if (evidence.entered().pulls().isPresent() && !evidence.repaired()) {
             base += symptoms.logPulls(evidence.entered().pulls().get(), first, second);
         }

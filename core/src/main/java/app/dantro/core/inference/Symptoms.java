@@ -58,6 +58,12 @@ final class Symptoms {
         return Math.log(Marks.ASSUMED_SYMPTOM_FLOOR + (1 - 2 * Marks.ASSUMED_SYMPTOM_FLOOR) * (starts ? 1 - not : not));
     }
 
+    /** Natural logarithm of the probability that the starter is heard to turn slowly, or as it should. */
+    double logHeard(boolean slowly, int first, int second) {
+        double isSlow = either(slow, first, second);
+        return Math.log(Marks.ASSUMED_MISHEARD + (1 - 2 * Marks.ASSUMED_MISHEARD) * (slowly ? isSlow : 1 - isSlow));
+    }
+
     /** Natural logarithm of the probability that the solenoid is heard, or is not. */
     double logPulls(boolean heard, int first, int second) {
         double both = second < 0 ? pulls[first] : Math.min(pulls[first], pulls[second]);

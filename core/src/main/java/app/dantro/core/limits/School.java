@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public record School(String id, String name, Optional<Double> supplyVolts, Optional<Double> returnVolts, String notes) {
     /** Raised with every change of these limits. */
-    public static final int TABLE_VERSION = 1;
+    public static final int TABLE_VERSION = 2;
 
     /** The school that also has a least drop: under it nothing was loaded, or a probe had no contact. */
     public static final String WINDOW = "charging-window";

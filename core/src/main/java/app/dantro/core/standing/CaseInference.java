@@ -51,7 +51,7 @@ public final class CaseInference {
                         : repaired ? Optional.empty() : evidence.statements().starts(),
                 repaired,
                 charged.isPresent(),
-                entered(evidence.statements()));
+                entered(evidence));
     }
 
     private static Complaint checked(CaseRecord evidence, Complaint about) {
@@ -60,7 +60,8 @@ public final class CaseInference {
     }
 
     /** What was entered of the vehicle itself. */
-    private static Entered entered(Statements said) {
+    private static Entered entered(CaseRecord evidence) {
+        Statements said = evidence.statements();
         OptionalDouble cylinders = said.figure(Topic.CYLINDERS);
         return new Entered(
                 said.figure(Topic.RATED_AMPS),
@@ -70,7 +71,19 @@ public final class CaseInference {
                 said.figure(Topic.BATTERY_AMP_HOURS),
                 cylinders.isPresent() ? OptionalInt.of((int) cylinders.getAsDouble()) : OptionalInt.empty(),
                 said.says(Topic.CHEMISTRY, Answer.LITHIUM),
+                slow(evidence),
                 pulls(said));
+    }
+
+    /** How it was heard to turn, unless a repair changed that or a hand on the engine told why. */
+    private static Optional<Boolean> slow(CaseRecord evidence) {
+        return evidence.statements()
+                .about(Topic.CRANKS)
+                .filter(s -> !evidence.statements().says(Topic.ENGINE_TURNS, Answer.HARD))
+                .filter(s -> evidence.lastRepair()
+                        .filter(r -> r.doneAtMillis() >= s.saidAtMillis())
+                        .isEmpty())
+                .map(s -> s.value().equals(Answer.SLOWLY.name()));
     }
 
     private static OptionalDouble share(OptionalDouble percent) {

@@ -171,6 +171,8 @@ final class Marks {
 
     static final double GLOW_SAG_VOLTS = 1.6;
     static final double UNDER_LIGHTS_VOLTS = 11.0;
+    /** Above this the posts of a block held up, and what turned slowly did so on good volts. */
+    static final double SLOW_POSTS_VOLTS = 10.5;
     /** A classic regulator holds at least and at the most, loads off, in V a block; in the cold more. And all hold under all loads (docs/everyday.md, regulated voltage). */
     static final double CLASSIC_LEAST_VOLTS = 13.4;
 

@@ -50,7 +50,7 @@ final class Ordinary {
             return machine.rests();
         }
         if (circuit.starter().filter(s -> s.id().equals(id)).isPresent()) {
-            return turned();
+            return turned() && !slow();
         }
         return batteries.has(id) ? batteries.spares(id) : sparesWiring(id);
     }
@@ -58,6 +58,10 @@ final class Ordinary {
     /** A starter that turns speaks by how it is heard, or by marks of its own; else what it draws is what an engine asks for. */
     private boolean turned() {
         return turnsEngine() && volts(Condition.CRANKING).stream().anyMatch(this::turning);
+    }
+
+    private boolean slow() {
+        return evidence.entered().slow().orElse(false);
     }
 
     private boolean sparesWiring(PartId id) {

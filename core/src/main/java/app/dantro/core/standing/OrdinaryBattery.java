@@ -19,9 +19,11 @@ final class OrdinaryBattery {
     private final List<Observation> observations;
     private final Circuit circuit;
     private final double celsius;
+    private final boolean slow;
 
     OrdinaryBattery(Evidence evidence, Circuit circuit, double celsius) {
         this.observations = evidence.observations();
+        this.slow = evidence.entered().slow().orElse(false);
         this.circuit = circuit;
         this.celsius = celsius;
     }
@@ -86,7 +88,7 @@ final class OrdinaryBattery {
         Optional<Double> amps = Dares.amps(observations, o).filter(a -> a >= Marks.TELLING_AMPS);
         return amps.isPresent() && Double.isFinite(mostOhms)
                 ? (base(o, blocks) - volts) / amps.get() > mostOhms * BatteryLimit.cold(celsius)
-                : volts < CrankingLimit.voltsAt(celsius, blocks);
+                : volts < (slow ? Marks.SLOW_POSTS_VOLTS * blocks : CrankingLimit.voltsAt(celsius, blocks));
     }
 
     /** What the same posts rest at. */

@@ -54,7 +54,7 @@ class BasisTest {
                                 + constants(School.class.getName())
                                 + constants(CrankingLimit.class.getName())
                                 + constants(StateOfCharge.class.getName())))
-                .isEqualTo("1: 59b8537568483c35");
+                .isEqualTo("2: fd1d6c4fc702c9b9");
     }
 
     @Test
