@@ -111,7 +111,8 @@ final class ChargingSlips {
 
     /** Next to nothing over a whole side is no fault and no proof: either little flows, or a lead has no contact. */
     private Optional<Slip> unloaded() {
-        boolean nothing = Math.abs(reading.volts()) < Marks.UNLOADED_VOLTS;
+        boolean nothing =
+                Math.abs(reading.volts()) < Marks.UNLOADED_VOLTS && reading.resolutionVolts() <= Marks.UNLOADED_VOLTS;
         if (!nothing || !loadedWithoutCurrent() || !wholeSide()) {
             return Optional.empty();
         }

@@ -58,8 +58,11 @@ final class DecimalSlip {
         for (Reading other : entry.drops()) {
             Stretch stretch = entry.loop().between(other.red(), other.black());
             double otherSize = Math.abs(other.volts()) * entry.currentShare(other);
-            double most = otherSize * (1 + Marks.ASSUMED_NESTED_SLACK);
-            double least = otherSize * (1 - Marks.ASSUMED_NESTED_SLACK);
+            boolean known = entry.reading().flowingAmps().isPresent()
+                    && other.flowingAmps().isPresent();
+            double slack = known ? Marks.ASSUMED_NESTED_SLACK : Marks.ASSUMED_SLACK_AT_ANY_CURRENT;
+            double most = otherSize * (1 + slack);
+            double least = otherSize / (1 + slack);
             Quantity shown = Quantity.volts(other.volts(), other.typed().resolutionVolts());
             if (stretch.covers(entry.stretch()) && size > most + noise && size * 0.1 <= most) {
                 return Optional.of(slip(entry, 0.1, SlipReason.MORE_THAN_AROUND.with(entry.shown(), shown)));
@@ -103,9 +106,18 @@ final class DecimalSlip {
     private static boolean corroborated(Entry entry) {
         return entry.drops().stream().anyMatch(other -> {
             Stretch stretch = entry.loop().between(other.red(), other.black());
-            boolean nested = stretch.covers(entry.stretch()) || entry.stretch().covers(stretch);
             double size = Math.abs(other.volts()) * entry.currentShare(other);
-            return nested && size >= Marks.CORROBORATING_SHARE * entry.size();
+            if (entry.stretch().covers(stretch)) {
+                return size >= Marks.CORROBORATING_SHARE * entry.size();
+            }
+            double usual = HealthyDrop.of(
+                            stretch,
+                            entry.loop().crankingAmps(),
+                            entry.reading().flowingAmps(),
+                            entry.vehicle().celsius())
+                    .nominalVolts();
+            double excess = entry.size() - entry.healthy().nominalVolts();
+            return stretch.covers(entry.stretch()) && size - usual >= Marks.CORROBORATING_SHARE * excess;
         });
     }
 

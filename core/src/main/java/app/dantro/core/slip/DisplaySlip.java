@@ -11,19 +11,24 @@ import java.util.Optional;
 final class DisplaySlip {
     private DisplaySlip() {}
 
+    /** A drop without a digit behind the point, where the meter showed some before: millivolts, most likely. */
+    static Optional<Slip> wholeVolts(Entry entry) {
+        double digit = entry.reading().typed().resolutionVolts();
+        return entry.reading().volts() != 0 && wholeVolts(entry, digit)
+                ? Optional.of(Slip.asking(
+                        Kind.DECIMAL,
+                        List.of(SlipReason.WHOLE_VOLTS.with(entry.shown()), SlipReason.WHAT.with()),
+                        entry.moved(1e-3),
+                        entry.asRead(),
+                        Entry.repeat()))
+                : Optional.empty();
+    }
+
     static Optional<Slip> asked(Entry entry) {
         Reading reading = entry.reading();
         double digit = reading.typed().resolutionVolts();
         if (reading.volts() == 0 || milli(reading) || reading.range().isPresent()) {
             return Optional.empty();
-        }
-        if (wholeVolts(entry, digit)) {
-            return Optional.of(Slip.asking(
-                    Kind.DECIMAL,
-                    List.of(SlipReason.WHOLE_VOLTS.with(entry.shown()), SlipReason.WHAT.with()),
-                    entry.moved(1e-3),
-                    entry.asRead(),
-                    Entry.repeat()));
         }
         if (digit < Marks.FINEST_DIGIT_VOLTS * Marks.ASSUMED_FINER) {
             return Optional.of(slip(entry, back(entry, digit)));
@@ -36,7 +41,6 @@ final class DisplaySlip {
         return shownCoarser && !shownFiner ? Optional.of(slip(entry, 10)) : Optional.empty();
     }
 
-    /** A drop without a digit behind the point, where the meter showed some before: millivolts, most likely. */
     private static boolean wholeVolts(Entry entry, double digit) {
         Reading reading = entry.reading();
         boolean wiring =

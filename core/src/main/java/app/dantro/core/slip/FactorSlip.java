@@ -69,7 +69,8 @@ final class FactorSlip {
                 .max();
         boolean turned = reading.condition() == Condition.CRANKING && base.isPresent() && posts.isPresent();
         double fell = turned ? base.getAsDouble() - posts.getAsDouble() : 0;
-        if (fell < Marks.ASSUMED_FELL_VOLTS * entry.loop().blocks()) {
+        boolean collapsed = turned && posts.getAsDouble() < Marks.ASSUMED_COLLAPSED_SHARE * base.getAsDouble();
+        if (collapsed || fell < Marks.ASSUMED_FELL_VOLTS * entry.loop().blocks()) {
             return Optional.empty();
         }
         double amps = reading.amps().orElseThrow();

@@ -54,6 +54,9 @@ final class Marks {
     /** A piece may read this share more than the stretch around it before that is odd. */
     static final double ASSUMED_NESTED_SLACK = 0.15;
 
+    /** The same where nobody measured both currents: another crank, a charged battery, a warmer engine. */
+    static final double ASSUMED_SLACK_AT_ANY_CURRENT = 0.6;
+
     /** Within this a reading is its meter's noise (docs/physics.md, instruments). */
     static final double NOISE_SIGMAS = 3;
 
@@ -107,6 +110,9 @@ final class Marks {
     static final double ASSUMED_FELL_VOLTS = 0.4;
 
     static final double ASSUMED_OFF_BATTERY = 5;
+
+    /** Posts that fell to less than this share of the base tell of the battery, not of the clamp. */
+    static final double ASSUMED_COLLAPSED_SHARE = 0.6;
 
     /** And with the factor put right within this. */
     static final double ASSUMED_USUAL_BATTERY = 2.2;

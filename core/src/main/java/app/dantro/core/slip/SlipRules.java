@@ -18,12 +18,14 @@ public final class SlipRules {
             SignSlip::asked,
             FactorSlip::asked,
             DecimalSlip::asked,
+            DisplaySlip::wholeVolts,
             DisplaySlip::asked,
             CurrentSlip::asked);
 
     /** Where the starter's current does not flow, only what no vehicle shows is odd. */
     private static final List<SlipRule> ELSEWHERE = List.of(
             RangeSlip::asked,
+            DisplaySlip::wholeVolts,
             SourceSlip::beyondSystem,
             SourceSlip::ofOneBattery,
             SignSlip::ofSource,
