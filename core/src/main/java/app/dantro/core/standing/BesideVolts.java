@@ -144,7 +144,7 @@ final class BesideVolts {
     /** More volts than any regulator asks for: what regulates, what it senses, or the ground it stands on. */
     Optional<PartFinding> overcharging(PartFinding part, double probability) {
         CaseRecord record = rules.evidence();
-        double most = Dares.overcharge(record.celsius(), said.says(Topic.CHEMISTRY, Answer.LITHIUM))
+        double most = MachineDares.overcharge(record.celsius(), said.says(Topic.CHEMISTRY, Answer.LITHIUM))
                 * record.circuit().blocks();
         if (!judgement.isAlternator(part.part()) || probability < Marks.EXONERATED) {
             return Optional.empty();

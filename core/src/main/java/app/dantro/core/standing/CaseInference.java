@@ -4,11 +4,9 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Display;
-import app.dantro.core.inference.Entered;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
-import app.dantro.core.inference.Strategy;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
@@ -17,11 +15,12 @@ import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
+import app.dantro.core.starting.BatteryRules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
+import java.util.OptionalLong;
 
 /** What a case's record is to the inference: the readings that count, the complaint, whether the engine was seen to run. */
 public final class CaseInference {
@@ -32,11 +31,13 @@ public final class CaseInference {
         Complaint complaint = checked(evidence, about);
         boolean repaired = evidence.lastRepair().isPresent();
         Optional<Long> charged = chargedAtMillis(evidence);
+        OptionalLong risen = risenAtMillis(evidence);
         List<Observation> all = new ArrayList<>();
         Moments moments = new Moments();
         for (Reading r : evidence.observed().all()) {
             long moment = moments.of(r);
             if (stillTrue(r, evidence)
+                    && !(isSource(r, evidence) && r.takenAtMillis() < risen.orElse(Long.MIN_VALUE))
                     && charged.filter(at -> r.takenAtMillis() <= at).isEmpty()) {
                 observations(r, evidence).forEach(o -> all.add(o.in(moment).confirmedAs(evidence.confirmed(r.id()))));
             }
@@ -51,50 +52,12 @@ public final class CaseInference {
                         : repaired ? Optional.empty() : evidence.statements().starts(),
                 repaired,
                 charged.isPresent(),
-                entered(evidence));
+                EnteredOfCase.of(evidence));
     }
 
     private static Complaint checked(CaseRecord evidence, Complaint about) {
         Topic topic = about == Complaint.STARTING ? Topic.SYMPTOM : Topic.CHARGING_SYMPTOM;
         return evidence.statements().says(topic, Answer.CHECK) ? Complaint.NONE : about;
-    }
-
-    /** What was entered of the vehicle itself. */
-    private static Entered entered(CaseRecord evidence) {
-        Statements said = evidence.statements();
-        OptionalDouble cylinders = said.figure(Topic.CYLINDERS);
-        return new Entered(
-                said.figure(Topic.RATED_AMPS),
-                said.answer(Topic.STRATEGY).map(a -> Strategy.valueOf(a.name())),
-                said.figure(Topic.SET_POINT),
-                share(said.figure(Topic.IDLE_SHARE)),
-                said.figure(Topic.BATTERY_AMP_HOURS),
-                cylinders.isPresent() ? OptionalInt.of((int) cylinders.getAsDouble()) : OptionalInt.empty(),
-                said.says(Topic.CHEMISTRY, Answer.LITHIUM),
-                slow(evidence),
-                pulls(said));
-    }
-
-    /** How it was heard to turn, unless a repair changed that or a hand on the engine told why. */
-    private static Optional<Boolean> slow(CaseRecord evidence) {
-        return evidence.statements()
-                .about(Topic.CRANKS)
-                .filter(s -> !evidence.statements().says(Topic.ENGINE_TURNS, Answer.HARD))
-                .filter(s -> evidence.lastRepair()
-                        .filter(r -> r.doneAtMillis() >= s.saidAtMillis())
-                        .isEmpty())
-                .map(s -> s.value().equals(Answer.SLOWLY.name()));
-    }
-
-    private static OptionalDouble share(OptionalDouble percent) {
-        return percent.isPresent() ? OptionalDouble.of(percent.getAsDouble() / 100) : percent;
-    }
-
-    /** A click is the solenoid; nothing at all is none. */
-    private static Optional<Boolean> pulls(Statements said) {
-        return said.answer(Topic.SYMPTOM)
-                .filter(a -> a == Answer.CLICK || a == Answer.NOTHING)
-                .map(a -> a == Answer.CLICK);
     }
 
     /** When every battery had been charged on its own; what was read before then may have been a flat one's doing. */
@@ -103,6 +66,28 @@ public final class CaseInference {
                 .about(Topic.CHARGED_APART)
                 .filter(s -> evidence.statements().says(Topic.CHARGED_APART, Answer.YES))
                 .map(Statement::saidAtMillis);
+    }
+
+    /** When a base voltage first showed a charged battery after one that showed a flat one: then it is another battery. */
+    private static OptionalLong risenAtMillis(CaseRecord evidence) {
+        double least = BatteryRules.chargedVolts(evidence.statements())
+                * evidence.circuit().blocks();
+        boolean flat = false;
+        for (Reading r : evidence.observed().in(Condition.REST).all()) {
+            boolean posts = r.pair().equals(evidence.circuit().posts());
+            if (posts && flat && Math.abs(r.volts()) >= least) {
+                return OptionalLong.of(r.takenAtMillis());
+            }
+            flat |= posts && Math.abs(r.volts()) < least;
+        }
+        return OptionalLong.empty();
+    }
+
+    /** Across all batteries, or one of them. */
+    private static boolean isSource(Reading reading, CaseRecord evidence) {
+        return reading.pair().equals(evidence.circuit().posts())
+                || evidence.circuit().batteries().stream()
+                        .anyMatch(b -> reading.isAcross(b.positivePost(), b.negativePost()));
     }
 
     /**

@@ -34,23 +34,18 @@ final class Dares {
     private static final double MOTOR_VOLTS = 10.5;
 
     private static final double LITTLE_CURRENT = 0.6;
-    /** No regulator asks for more; from a cool day on none for more than the other (docs/everyday.md, regulated voltage). */
-    private static final double OVERCHARGE_VOLTS = 16.1;
-
-    private static final double OVERCHARGE_WARM_VOLTS = 15.75;
-    private static final double OVERCHARGE_LITHIUM_VOLTS = 15.0;
-    private static final double WARM_CELSIUS = 10;
 
     private final PreparedCircuit prepared;
     private final Circuit circuit;
     private final List<Observation> observations;
-    private final boolean lithium;
+    private final MachineDares machine;
 
     Dares(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
-        this.lithium = evidence.entered().lithium();
         this.circuit = prepared.circuit();
         this.observations = evidence.observations();
+        this.machine =
+                new MachineDares(circuit, prepared.celsius(), evidence.entered().lithium(), observations);
     }
 
     /** True if a reading is beyond a mark that speaks against this part, or against the way it lies on. */
@@ -111,22 +106,10 @@ final class Dares {
             return Math.abs(o.value()) >= MOTOR_VOLTS * circuit.blocks()
                     && amps(o).filter(a -> a < LITTLE_CURRENT * usual).isPresent();
         }
-        return circuit.alternator().filter(a -> a.id().equals(id)).isPresent()
-                && o.what().condition().running()
-                && o.what().same(Observable.volts(o.what().condition(), circuit.plusPost(), circuit.minusPost()))
-                && Math.abs(o.value()) >= overcharge() * circuit.blocks();
-    }
-
-    private double overcharge() {
-        return overcharge(prepared.celsius(), lithium);
-    }
-
-    /** More than any regulator asks for at a temperature, in V a block. */
-    static double overcharge(double celsius, boolean lithium) {
-        if (lithium) {
-            return OVERCHARGE_LITHIUM_VOLTS;
-        }
-        return celsius >= WARM_CELSIUS ? OVERCHARGE_WARM_VOLTS : OVERCHARGE_VOLTS;
+        return circuit.alternator()
+                .filter(a -> a.id().equals(id))
+                .filter(a -> machine.names(a, o))
+                .isPresent();
     }
 
     /** The amps that came with a reading. */
