@@ -40,6 +40,9 @@ public sealed interface Current {
         /** No vehicle battery of this kind delivers more. */
         private static final double MOST_AMPS = 3000;
 
+        /** No clamp shows less; what is under it is none. */
+        private static final double LEAST_AMPS = 1e-3;
+
         public Measured {
             java.util.Objects.requireNonNull(how, "how");
             double least = in.isPresent() ? -MOST_AMPS : 0;
@@ -47,6 +50,10 @@ public sealed interface Current {
                 throw new IllegalArgumentException(
                         "The current (%s A) must lie in %s … 3000 A. Maybe the clamp's output factor was missed."
                                 .formatted(amps, Math.round(least)));
+            }
+            if (amps != 0 && Math.abs(amps) < LEAST_AMPS) {
+                throw new IllegalArgumentException(
+                        "The current (%s A) is under what any clamp shows. Type 0, or leave it empty.".formatted(amps));
             }
         }
 

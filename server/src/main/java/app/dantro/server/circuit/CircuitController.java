@@ -37,11 +37,11 @@ class CircuitController {
     }
 
     /** Changes to try. */
-    record NewEdits(@NotNull @Size(max = 200) List<@Valid NewEdit> edits) {}
+    record NewEdits(@NotNull @Size(max = 200) List<@NotNull @Valid NewEdit> edits) {}
 
     /** Changes to keep. */
     record NewVersion(
-            @NotNull @Size(min = 1, max = 200) List<@Valid NewEdit> edits,
+            @NotNull @Size(min = 1, max = 200) List<@NotNull @Valid NewEdit> edits,
             @NotBlank @Size(max = 60) String by,
             @NotNull Long changedAtMs) {}
 

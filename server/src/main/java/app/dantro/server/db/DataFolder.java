@@ -8,6 +8,8 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Set;
 
 /** The folder that holds a shop's data, locked for this one process. */
@@ -34,7 +36,7 @@ public final class DataFolder implements AutoCloseable {
         try {
             if (!known) {
                 DatabaseFile.check(absolute.resolve(DATABASE));
-                Files.createDirectories(absolute);
+                made(absolute);
             }
             FileChannel channel = FileChannel.open(
                     lock,
@@ -51,6 +53,20 @@ public final class DataFolder implements AutoCloseable {
                     "The data folder (%s) cannot be written: make it writable, or choose another with --data DIR. Nothing was changed."
                             .formatted(absolute),
                     e);
+        }
+    }
+
+    /** A new folder is its owner's alone; one that somebody made stays as they made it, but for what is inside. */
+    private static void made(Path folder) throws IOException {
+        if (!Files.exists(folder)) {
+            Files.createDirectories(folder);
+            ownerOnly(folder, "rwx------");
+        }
+    }
+
+    private static void ownerOnly(Path file, String mode) throws IOException {
+        if (Files.getFileStore(file).supportsFileAttributeView(PosixFileAttributeView.class)) {
+            Files.setPosixFilePermissions(file, PosixFilePermissions.fromString(mode));
         }
     }
 

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
@@ -104,7 +105,13 @@ public final class LocalCertificate {
         return (X509Certificate) store.getCertificate(ALIAS);
     }
 
+    /** Made in a folder that nobody else may look into: the key is private before it exists. */
     private static void make(Path file, List<String> addresses) throws IOException {
+        Path made = Files.createTempDirectory(
+                        file.toAbsolutePath().getParent(),
+                        "making-key",
+                        PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwx------")))
+                .resolve(file.getFileName());
         String names = addresses.stream()
                 .map(a -> (a.matches("[0-9.]+|.*:.*") ? "ip:" : "dns:") + a)
                 .collect(Collectors.joining(","));
@@ -112,17 +119,19 @@ public final class LocalCertificate {
                 Path.of(System.getProperty("java.home"), "bin", "keytool").toString(), "-genkeypair"));
         command.addAll(List.of("-alias", ALIAS, "-keyalg", "EC", "-groupname", "secp256r1"));
         command.addAll(List.of("-validity", Integer.toString(DAYS), "-dname", "CN=Dantro", "-ext", "san=" + names));
-        command.addAll(List.of("-storetype", "PKCS12", "-storepass", PASSWORD, "-keystore", file.toString()));
-        Process made = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(made.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        command.addAll(List.of("-storetype", "PKCS12", "-storepass", PASSWORD, "-keystore", made.toString()));
+        Process keytool = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(keytool.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
         try {
-            if (!made.waitFor(LONGEST_SECONDS, TimeUnit.SECONDS) || made.exitValue() != 0) {
+            if (!keytool.waitFor(LONGEST_SECONDS, TimeUnit.SECONDS) || keytool.exitValue() != 0) {
                 throw new IOException("keytool refused: " + said.strip());
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IOException("interrupted while the certificate was made", e);
         }
-        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+        Files.setPosixFilePermissions(made, PosixFilePermissions.fromString("rw-------"));
+        Files.move(made, file, StandardCopyOption.ATOMIC_MOVE);
+        Files.delete(made.getParent());
     }
 }

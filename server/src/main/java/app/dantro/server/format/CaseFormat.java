@@ -19,6 +19,8 @@ public final class CaseFormat {
     private static final String FORMAT = "dantro-case";
     private static final int VERSION = 2;
     private static final int FIRST_VERSION = 1;
+    private static final int MOST_OF_A_NAME = 80;
+    private static final int MOST_OF_A_COMPLAINT = 200;
     private static final String[] FIELDS = {
         "format",
         "version",
@@ -90,8 +92,19 @@ public final class CaseFormat {
         String complaint = vehicle.flatMap(v -> v.optionalText("complaint")).orElse("not said");
         Loop concern =
                 vehicle.map(v -> v.choice("concern", Loop.class, Loop.STARTING)).orElse(Loop.STARTING);
-        vehicle.ifPresent(JsonFields::done);
+        vehicle.ifPresent(v -> {
+            atMost(v, "name", name, MOST_OF_A_NAME);
+            atMost(v, "complaint", complaint, MOST_OF_A_COMPLAINT);
+            v.done();
+        });
         return new Vehicle(name, complaint, concern);
+    }
+
+    private static void atMost(JsonFields vehicle, String field, String text, int most) {
+        if (text.length() > most) {
+            throw new BadFile(
+                    vehicle.path(field), "This has %d characters; at most %d are kept.".formatted(text.length(), most));
+        }
     }
 
     /** The file of a case. */

@@ -8,7 +8,9 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Set;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
@@ -16,7 +18,12 @@ import javax.imageio.stream.ImageInputStream;
 final class Picture {
     static final int MOST_PIXELS_A_SIDE = 1280;
     /** What a picture may measure before it is opened: more would take too much memory. */
-    private static final int MOST_SENT_A_SIDE = 8000;
+    private static final int MOST_SENT_A_SIDE = 12_000;
+
+    /** So many pixels are opened at once at the most; of a larger picture every second, third … is read. */
+    private static final long MOST_OPENED = 4_000_000;
+
+    private static final Set<String> TAKEN = Set.of("JPEG", "png");
 
     private Picture() {}
 
@@ -33,19 +40,32 @@ final class Picture {
             }
             ImageReader reader = readers.next();
             try {
+                if (!TAKEN.contains(reader.getFormatName())) {
+                    throw new IllegalArgumentException(
+                            "This is a picture of another kind (%s). Send a JPEG or PNG.".formatted(reader.getFormatName()));
+                }
                 reader.setInput(stream, true, true);
                 int side = Math.max(reader.getWidth(0), reader.getHeight(0));
                 if (side > MOST_SENT_A_SIDE) {
                     throw new IllegalArgumentException("The picture measures (%d) pixels a side; at most %d are taken."
                             .formatted(side, MOST_SENT_A_SIDE));
                 }
-                return jpeg(scaled(reader.read(0)));
+                return jpeg(scaled(reader.read(0, sparse(reader))));
             } finally {
                 reader.dispose();
             }
-        } catch (IOException e) {
+        } catch (IOException | IndexOutOfBoundsException e) {
             throw new IllegalArgumentException("This picture cannot be read. Send a JPEG or PNG.", e);
         }
+    }
+
+    /** Opens no more pixels than memory is set aside for. */
+    private static ImageReadParam sparse(ImageReader reader) throws IOException {
+        long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+        int step = (int) Math.ceil(Math.sqrt((double) pixels / MOST_OPENED));
+        ImageReadParam param = reader.getDefaultReadParam();
+        param.setSourceSubsampling(Math.max(1, step), Math.max(1, step), 0, 0);
+        return param;
     }
 
     private static BufferedImage scaled(BufferedImage image) {

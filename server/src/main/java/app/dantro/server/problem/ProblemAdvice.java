@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns every exception into problem+json; what a person can mend is said, what they cannot is logged. */
@@ -45,6 +47,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler(Exception.class)
     ResponseEntity<ProblemDetail> broken(Exception e) {
         LOG.error("Request failed", e);
+        if (diskFull(e)) {
+            return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
+                    .body(problem(
+                            HttpStatus.INSUFFICIENT_STORAGE,
+                            "disk-full",
+                            "The disk is full: this was not saved. What was acknowledged before is safe. Make room on the workshop's computer, then save again.",
+                            List.of()));
+        }
         return ResponseEntity.internalServerError()
                 .body(problem(
                         HttpStatus.INTERNAL_SERVER_ERROR,
@@ -53,12 +63,38 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                         List.of()));
     }
 
+    private static boolean diskFull(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException && String.valueOf(cause.getMessage()).contains("[SQLITE_FULL]")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<FieldProblem> fields = e.getBindingResult().getFieldErrors().stream()
                 .map(f -> new FieldProblem(
                         f.getField(), "The field (%s) %s.".formatted(f.getField(), f.getDefaultMessage())))
+                .toList();
+        String message = fields.stream().map(FieldProblem::message).collect(Collectors.joining(" "));
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "bad-field", message, fields));
+    }
+
+    /** A parameter in the address. */
+    @Override
+    protected ResponseEntity<Object> handleHandlerMethodValidationException(
+            HandlerMethodValidationException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<FieldProblem> fields = e.getParameterValidationResults().stream()
+                .flatMap(r -> r.getResolvableErrors().stream()
+                        .map(error -> new FieldProblem(
+                                r.getMethodParameter().getParameterName(),
+                                "The field (%s) %s."
+                                        .formatted(
+                                                r.getMethodParameter().getParameterName(),
+                                                error.getDefaultMessage()))))
                 .toList();
         String message = fields.stream().map(FieldProblem::message).collect(Collectors.joining(" "));
         return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "bad-field", message, fields));
