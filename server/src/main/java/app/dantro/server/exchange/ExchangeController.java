@@ -13,11 +13,11 @@ import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.view.CaseView;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.Size;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -52,7 +52,8 @@ class ExchangeController {
 
     /** Opens a case from a case file; the same file under the same id does no harm. */
     @PutMapping(path = "/cases/{caseId}/file", consumes = MediaType.APPLICATION_JSON_VALUE)
-    CaseView open(@PathVariable UUID caseId, @RequestParam @NotBlank @Size(max = 60) String by, @RequestBody String json) {
+    CaseView open(
+            @PathVariable UUID caseId, @RequestParam @NotBlank @Size(max = 60) String by, @RequestBody String json) {
         return imports.open(caseId, by, checked(() -> CaseFormat.parse(json, caseId)));
     }
 

@@ -41,8 +41,8 @@ final class Picture {
             ImageReader reader = readers.next();
             try {
                 if (!TAKEN.contains(reader.getFormatName())) {
-                    throw new IllegalArgumentException(
-                            "This is a picture of another kind (%s). Send a JPEG or PNG.".formatted(reader.getFormatName()));
+                    throw new IllegalArgumentException("This is a picture of another kind (%s). Send a JPEG or PNG."
+                            .formatted(reader.getFormatName()));
                 }
                 reader.setInput(stream, true, true);
                 int side = Math.max(reader.getWidth(0), reader.getHeight(0));

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
-import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -21,8 +20,8 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns every exception into problem+json; what a person can mend is said, what they cannot is logged. */
@@ -46,8 +45,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(Exception.class)
     ResponseEntity<ProblemDetail> broken(Exception e) {
-        LOG.error("Request failed", e);
         if (diskFull(e)) {
+            LOG.error("The disk is full: an entry was refused");
             return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
                     .body(problem(
                             HttpStatus.INSUFFICIENT_STORAGE,
@@ -55,6 +54,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                             "The disk is full: this was not saved. What was acknowledged before is safe. Make room on the workshop's computer, then save again.",
                             List.of()));
         }
+        LOG.error("Request failed", e);
         return ResponseEntity.internalServerError()
                 .body(problem(
                         HttpStatus.INTERNAL_SERVER_ERROR,
@@ -65,7 +65,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     private static boolean diskFull(Throwable e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLException && String.valueOf(cause.getMessage()).contains("[SQLITE_FULL]")) {
+            if (String.valueOf(cause.getMessage()).contains("[SQLITE_FULL]")) {
                 return true;
             }
         }
@@ -93,8 +93,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                                 r.getMethodParameter().getParameterName(),
                                 "The field (%s) %s."
                                         .formatted(
-                                                r.getMethodParameter().getParameterName(),
-                                                error.getDefaultMessage()))))
+                                                r.getMethodParameter().getParameterName(), error.getDefaultMessage()))))
                 .toList();
         String message = fields.stream().map(FieldProblem::message).collect(Collectors.joining(" "));
         return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "bad-field", message, fields));

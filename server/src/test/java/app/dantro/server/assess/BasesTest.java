@@ -43,7 +43,7 @@ class BasesTest {
             assertThat(moves).hasSize(1);
             assertThat(moves.at("/0/words").asText())
                     .isEqualTo(
-                            "The program was updated. From here on: judgement %d, priors 2, limits 1, meters 2, own limits: none."
+                            "The program was updated. From here on: judgement %d, priors 2, limits 2, meters 2, own limits: none."
                                     .formatted(OrderOfWork.VERSION));
             assertThat(server.get(path).body().at("/basis/moves")).as("once").hasSize(1);
         }
