@@ -80,7 +80,8 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
         boolean high = posts.isPresent() && posts.getAsDouble() >= Marks.HIGH_ALL_THE_SAME_VOLTS * circuit.blocks();
         boolean known = counted.in(reading.condition()).stream()
                 .anyMatch(r -> r.isAcross(alternator.output(), alternator.ground()));
-        boolean odd = (supply || back) && high && !known && volts >= much && volts * Marks.TENTH < much;
+        boolean measured = reading.flowingAmps().isPresent();
+        boolean odd = (supply || back) && !measured && high && !known && volts >= much && volts * Marks.TENTH < much;
         return odd && volts * Marks.TENTH >= Marks.ASSUMED_LEAST_SIDE_VOLTS
                 ? Optional.of(Slip.asking(
                         Kind.DECIMAL,
