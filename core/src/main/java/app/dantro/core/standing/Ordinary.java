@@ -140,7 +140,7 @@ final class Ordinary {
 
     /** A drop across the part, or across the motor, that ordinary vehicles do not show. */
     private boolean speaksOf(PartId id, Observation o) {
-        if (charging.speaksOf(id, o)) {
+        if (charging.speaksOf(id, o) || engineOff(id, o)) {
             return true;
         }
         if (!(o.what() instanceof Observable.Volts v)
@@ -154,6 +154,14 @@ final class Ordinary {
         }
         Stretch stretch = loop.between(v.red(), v.black());
         return stretch.isDrop() && stretch.covers(id) && !ordinary(v, stretch, o);
+    }
+
+    /** With the engine off a few amperes flow everywhere: a way that loses much then is bad, wherever it lies. */
+    private boolean engineOff(PartId id, Observation o) {
+        return o.what() instanceof Observable.Volts v
+                && ENGINE_OFF.contains(v.condition())
+                && Math.abs(o.value()) > Marks.ORDINARY_WAY_VOLTS
+                && circuit.way(v.red(), v.black()).stream().anyMatch(p -> p.id().equals(id));
     }
 
     private boolean isMotor(PointId red, PointId black) {

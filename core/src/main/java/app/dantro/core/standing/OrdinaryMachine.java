@@ -52,9 +52,9 @@ final class OrdinaryMachine {
         return own.isPresent() || o.what().same(Observable.volts(condition, circuit.plusPost(), circuit.minusPost()));
     }
 
-    /** True if it was read running, and that is what healthy ones show. */
+    /** True if it was read charging, and that is what healthy ones show. */
     boolean charges() {
-        return !running.isEmpty() && rests();
+        return running.stream().anyMatch(o -> volts(o) >= baseVolts + Marks.FORCED_ABOVE_BASE_VOLTS) && rests();
     }
 
     /** True if none of them is beyond what healthy ones show. */
