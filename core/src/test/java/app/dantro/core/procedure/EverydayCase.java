@@ -38,6 +38,14 @@ record EverydayCase(String title, String vehicle, List<String> lines, List<Strin
             "not-charging", Loop.CHARGING,
             "overcharges", Loop.CHARGING,
             "lamp", Loop.CHARGING);
+    private static final Map<String, Topic> ENTERED = Map.of(
+            "strategy", Topic.STRATEGY,
+            "chemistry", Topic.CHEMISTRY,
+            "plate", Topic.RATED_AMPS,
+            "hours", Topic.BATTERY_AMP_HOURS,
+            "cylinders", Topic.CYLINDERS,
+            "setpoint", Topic.SET_POINT,
+            "idle-share", Topic.IDLE_SHARE);
     private static final long STEP_MILLIS = 40_000;
 
     static List<EverydayCase> all() throws IOException {
@@ -97,13 +105,7 @@ record EverydayCase(String title, String vehicle, List<String> lines, List<Strin
         }
         for (String entered : vehicle.split(", ")) {
             String[] word = entered.split(" ");
-            Map<String, Topic> topics = Map.of(
-                    "strategy", Topic.STRATEGY,
-                    "chemistry", Topic.CHEMISTRY,
-                    "plate", Topic.RATED_AMPS,
-                    "hours", Topic.BATTERY_AMP_HOURS,
-                    "cylinders", Topic.CYLINDERS);
-            Optional.ofNullable(topics.get(word[0])).ifPresent(t -> said.add(say(said, t, word[1])));
+            Optional.ofNullable(ENTERED.get(word[0])).ifPresent(t -> said.add(say(said, t, word[1])));
         }
         return Statements.of(said);
     }
