@@ -7,7 +7,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
-/** Alternators: a regulator between nothing and the current limit, and over-voltage diodes across the output. */
+/**
+ * Alternators: a regulator between nothing and the current limit, and over-voltage diodes across the output. With the
+ * engine off a little leaks through, so that a stud behind an open way stands without volts.
+ */
 final class AlternatorBank extends DeviceBank {
     private static final int REGULATING = 0;
     private static final int AT_LIMIT = 1;
@@ -42,6 +45,7 @@ final class AlternatorBank extends DeviceBank {
     void stamp(Condition condition, int[] modes, int at) {
         for (int i = 0; i < count; i++) {
             int[] n = nodes[i];
+            assembly.member(n, leakSiemens(condition), 0);
             switch (modes[at + i]) {
                 case REGULATING -> control(i, n[2], n[3], values.outputs[i].setpointVolts());
                 case CAPPED ->
@@ -146,7 +150,11 @@ final class AlternatorBank extends DeviceBank {
         double clamped = modes[at + count + i] == CLAMPING
                 ? (assembly.across(nodes[i]) - rating.clampVolts()) / rating.clampOhms()
                 : 0;
-        return amps(condition, i, modes[at + i]) - clamped;
+        return amps(condition, i, modes[at + i]) - clamped - leakSiemens(condition) * assembly.across(nodes[i]);
+    }
+
+    private static double leakSiemens(Condition condition) {
+        return condition.running() ? 0 : Parameters.ASSUMED_LEAK_SIEMENS;
     }
 
     private double amps(Condition condition, int i, int mode) {

@@ -65,6 +65,9 @@ final class SpiceDevices {
             }
             text.source(prefix, a, "-min(max(%s, 0), %s)".formatted(wanted, limit));
         }
+        if (!condition.running()) {
+            leak(prefix, a, own);
+        }
         if (Double.isFinite(a.rating().clampVolts())) {
             text.line("B%sclamp_%s %s %s I = (%s > %s) ? (%s - %s)/%s : 0"
                     .formatted(
@@ -78,5 +81,16 @@ final class SpiceDevices {
                             a.rating().clampVolts(),
                             a.rating().clampOhms()));
         }
+    }
+
+    private void leak(String prefix, Alternator a, String own) {
+        text.line("B%sleak_%s %s %s I = %s*%s"
+                .formatted(
+                        prefix,
+                        SpiceText.word(a.id().value()),
+                        text.at(prefix, a.output()),
+                        text.at(prefix, a.ground()),
+                        Parameters.ASSUMED_LEAK_SIEMENS,
+                        own));
     }
 }

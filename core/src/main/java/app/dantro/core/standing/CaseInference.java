@@ -10,12 +10,14 @@ import app.dantro.core.inference.Observation;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
 import app.dantro.core.starting.BatteryRules;
+import app.dantro.core.starting.SinceCharged;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -68,19 +70,15 @@ public final class CaseInference {
                 .map(Statement::saidAtMillis);
     }
 
-    /** When a base voltage first showed a charged battery after one that showed a flat one: then it is another battery. */
+    /** When a base voltage showed that a flat battery had been charged. */
     private static OptionalLong risenAtMillis(CaseRecord evidence) {
-        double least = BatteryRules.chargedVolts(evidence.statements())
-                * evidence.circuit().blocks();
-        boolean flat = false;
-        for (Reading r : evidence.observed().in(Condition.REST).all()) {
-            boolean posts = r.pair().equals(evidence.circuit().posts());
-            if (posts && flat && Math.abs(r.volts()) >= least) {
-                return OptionalLong.of(r.takenAtMillis());
-            }
-            flat |= posts && Math.abs(r.volts()) < least;
-        }
-        return OptionalLong.empty();
+        Readings bases = evidence.observed()
+                .in(Condition.REST)
+                .where(r -> r.pair().equals(evidence.circuit().posts()));
+        return SinceCharged.risenAtMillis(
+                bases,
+                BatteryRules.chargedVolts(evidence.statements())
+                        * evidence.circuit().blocks());
     }
 
     /** Across all batteries, or one of them. */

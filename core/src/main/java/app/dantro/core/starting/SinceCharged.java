@@ -5,23 +5,34 @@ import app.dantro.core.reading.Readings;
 import java.util.OptionalLong;
 
 /** A battery that was read flat is another one once it is charged: what it gave before tells nothing. */
-final class SinceCharged {
+public final class SinceCharged {
     private SinceCharged() {}
 
-    /** The cranks after the first base voltage of a charged battery that follows a flat one's; all if it never was flat. */
+    /** When a base voltage first showed a charged battery after the last that showed a flat one; empty if none did. */
+    public static OptionalLong risenAtMillis(Readings bases, double chargedVolts) {
+        OptionalLong flat = lastFlat(bases, chargedVolts);
+        return flat.isEmpty()
+                ? flat
+                : bases.stream()
+                        .mapToLong(Reading::takenAtMillis)
+                        .filter(at -> at > flat.getAsLong())
+                        .min();
+    }
+
+    /** The cranks since the battery was charged; all if it never was flat. */
     static Readings of(Readings bases, Readings cranks, double chargedVolts) {
-        OptionalLong flat = bases.stream()
-                .filter(b -> b.volts() < chargedVolts)
-                .mapToLong(Reading::takenAtMillis)
-                .max();
+        OptionalLong flat = lastFlat(bases, chargedVolts);
         if (flat.isEmpty()) {
             return cranks;
         }
-        long since = bases.stream()
-                .mapToLong(Reading::takenAtMillis)
-                .filter(at -> at > flat.getAsLong())
-                .min()
-                .orElse(flat.getAsLong());
+        long since = risenAtMillis(bases, chargedVolts).orElse(flat.getAsLong());
         return cranks.where(c -> c.takenAtMillis() > since);
+    }
+
+    private static OptionalLong lastFlat(Readings bases, double chargedVolts) {
+        return bases.stream()
+                .filter(b -> Math.abs(b.volts()) < chargedVolts)
+                .mapToLong(Reading::takenAtMillis)
+                .max();
     }
 }
