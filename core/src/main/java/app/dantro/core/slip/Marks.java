@@ -31,7 +31,7 @@ final class Marks {
     static final double ASSUMED_CLEAR_DROP_VOLTS = 0.05;
 
     /** Posts of a block that stand so high do not look like a side that loses what is asked about; and what a usual one loses (docs/everyday.md, supply and return side charging). */
-    static final double HIGH_ALL_THE_SAME_VOLTS = 13.9;
+    static final double HIGH_ALL_THE_SAME_VOLTS = 13.7;
 
     static final double ASSUMED_MUCH_SUPPLY_VOLTS = 0.4;
     static final double ASSUMED_MUCH_RETURN_VOLTS = 0.2;
@@ -66,6 +66,11 @@ final class Marks {
     /** Most healthy drops lie within this of the class's usual one, either way. */
     static final double ASSUMED_USUAL_FACTOR = 1.6;
 
+    /** One that lost so much a block would hardly have let the engine turn: then a tenth within this is what was meant (docs/job.md, slips to catch). */
+    static final double ASSUMED_GROSS_VOLTS = 2.5;
+
+    static final double ASSUMED_USUAL_FACTOR_OF_GROSS = 2.6;
+
     /** A typed digit this much finer than the range's own is finer, not rounded. */
     static final double ASSUMED_FINER = 0.99;
 
@@ -90,8 +95,8 @@ final class Marks {
     /** B+ of a 12 V block stands no higher unless it is commanded, or overcharges (docs/everyday.md, where it must dare). */
     static final double HIGHEST_OUTPUT_VOLTS = 15.3;
 
-    /** One that holds another point's volts drives its own this high where the way there is bad (docs/physics.md, devices). */
-    static final double MOST_DRIVEN_VOLTS = 24;
+    /** One that holds another point's volts drives its own this high where the way there is open: its over-voltage diodes give way at 24 V and hold some more (docs/physics.md, devices). */
+    static final double MOST_DRIVEN_VOLTS = 27;
 
     /** A meter on AC without a capacitor shows so many times the DC volts (docs/everyday.md, ripple). */
     static final double ALTERNATING_FACTOR = 2.2;
