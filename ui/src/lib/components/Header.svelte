@@ -1,37 +1,41 @@
 <script lang="ts">
+	import type { CaseView } from '../api/client';
 	import { getApp } from '../state/app.svelte';
+	import { hrefOf, VIEWS, type View } from '../../views';
+	import VehicleName from './VehicleName.svelte';
 
-	type Props = { location: string };
-	let { location }: Props = $props();
+	type Props = { here: View; caseId?: string | undefined; view: CaseView | null };
+	let { here, caseId, view }: Props = $props();
 	const app = getApp();
-	const caseId = $derived(/^\/case\/([^/]+)/.exec(location)?.[1]);
-	const links = $derived([
-		{ href: '#/', name: 'Bay', here: location === '/' },
-		...(caseId
-			? [
-					{ href: `#/case/${caseId}/look`, name: 'Look', here: location.endsWith('/look') },
-					{ href: `#/case/${caseId}`, name: 'Workbench', here: location === `/case/${caseId}` },
-					{ href: `#/case/${caseId}/proof`, name: 'Proof', here: location.endsWith('/proof') },
-					{ href: `#/case/${caseId}/limits`, name: 'Limits', here: location.endsWith('/limits') },
-					{ href: `#/case/${caseId}/circuit`, name: 'Circuit', here: location.endsWith('/circuit') }
-				]
-			: [])
-	]);
+	const SETTINGS = '/settings';
+	const workshop = $derived(
+		VIEWS.filter((v) => v.place === 'workshop' && v.path !== SETTINGS && (!caseId || v.path === '/'))
+	);
+	const settings = VIEWS.filter((v) => v.path === SETTINGS);
+	const ofCase = $derived(VIEWS.filter((v) => v.place === 'case' && (!view || !v.fits || v.fits(view))));
 </script>
 
-<header>
+{#snippet link(to: View)}
+	<a href={hrefOf(to, caseId)} aria-current={to === here ? 'page' : undefined}>{to.name}</a>
+{/snippet}
+
+<header class:of-case={caseId}>
 	<a class="brand" href="#/">Dantro</a>
-	<nav aria-label="Views">
-		{#each links as link (link.name)}
-			<a href={link.href} aria-current={link.here ? 'page' : undefined}>{link.name}</a>
-		{/each}
+	<nav class="workshop" aria-label="Workshop">
+		{#each workshop as to (to.path)}{@render link(to)}{/each}
 	</nav>
-	<a
-		class="theme settings"
-		class:away={caseId}
-		href="#/settings"
-		aria-current={location === '/settings' ? 'page' : undefined}>Settings</a
-	>
+	{#if caseId}
+		<nav class="case" aria-label="This case">
+			{#each ofCase as to (to.path)}{@render link(to)}{/each}
+		</nav>
+		<p class="vehicle">
+			{#if view}<VehicleName name={view.vehicle} /> <span title={view.complaint}>{view.complaint}</span>{/if}
+		</p>
+	{/if}
+	<nav class="settings" aria-label="Settings">
+		{#each settings as to (to.path)}{@render link(to)}{/each}
+	</nav>
+	<button class="help" onclick={() => (app.help = true)} aria-label="Keys of this view">?</button>
 	<button class="theme" onclick={() => app.toggleTheme()}>
 		{app.theme === 'day' ? 'Dark bay' : 'Daylight'}
 	</button>
@@ -41,8 +45,8 @@
 	header {
 		display: flex;
 		align-items: stretch;
-		gap: 20px;
-		height: 52px;
+		gap: 0 16px;
+		min-height: 52px;
 		padding: 0 24px;
 		background: var(--card);
 		border-bottom: 1px solid var(--line);
@@ -55,56 +59,122 @@
 		font-size: 22px;
 		font-weight: 850;
 	}
-	nav {
-		gap: 4px;
+	.workshop {
 		flex: 1;
 	}
+	.of-case .workshop {
+		flex: none;
+	}
+	.vehicle {
+		flex: 1;
+		justify-content: flex-end;
+		gap: 10px;
+		min-width: 0;
+	}
+	.vehicle span {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+		color: var(--soft);
+	}
+	.help,
+	.theme {
+		min-width: 48px;
+		justify-content: center;
+		color: var(--soft);
+		white-space: nowrap;
+		cursor: pointer;
+	}
+	.help {
+		font-weight: 750;
+	}
 	nav a {
+		flex: none;
 		display: flex;
 		align-items: center;
+		justify-content: center;
 		height: 100%;
 		min-width: 48px;
-		padding: 0 10px;
+		padding: 0 9px;
 		font-size: 16px;
+		white-space: nowrap;
 		color: var(--soft);
-		border-bottom: 4px solid transparent;
+		border: solid transparent;
+		border-width: 4px 0;
 	}
 	nav a[aria-current] {
 		color: var(--ink);
 		font-weight: 700;
-		border-color: var(--ink);
+		border-bottom-color: var(--ink);
 	}
-	.theme {
-		min-width: 48px;
-		padding: 0 8px;
-		color: var(--soft);
-		cursor: pointer;
-	}
-	/* Beside a case's title there is no room for it. */
-	.settings.away {
-		display: none;
+	/* Two rows: the vehicle above, the views of its case below. */
+	@media (max-width: 1179px) {
+		.of-case {
+			flex-wrap: wrap;
+			gap: 0 4px;
+			padding: 0 8px;
+		}
+		.of-case > * {
+			min-height: 48px;
+		}
+		.of-case .brand {
+			display: none;
+		}
+		.of-case .vehicle {
+			justify-content: flex-start;
+			padding: 0 4px;
+		}
+		.of-case .case {
+			order: 1;
+			flex: 0 0 100%;
+			justify-content: space-between;
+			overflow-x: auto;
+			min-height: 50px;
+			border-top: 1px solid var(--line);
+		}
 	}
 	@media (max-width: 767px) {
 		header {
-			gap: 4px;
+			gap: 0 4px;
 			padding: 0 8px;
-			height: 50px;
 		}
-		.brand {
+		.brand,
+		.help,
+		.of-case .vehicle span {
 			display: none;
 		}
-		nav a {
-			padding: 0 4px;
-			min-width: 40px;
-			font-size: 15px;
-		}
-		nav {
-			gap: 0;
-			min-width: 0;
-			justify-content: space-between;
-		}
+		nav a,
 		.theme {
+			padding: 0 4px;
 			font-size: 14px;
+		}
+	}
+	/* A phone on its side has no height to give away. */
+	@media (max-height: 500px) and (min-width: 640px) {
+		.of-case {
+			flex-wrap: nowrap;
+			padding: 0 8px;
+		}
+		.of-case .case {
+			order: 0;
+			flex: none;
+			border-top: 0;
+		}
+		.help,
+		.of-case .brand,
+		.of-case .vehicle span {
+			display: none;
+		}
+		nav a,
+		.theme {
+			padding: 0 5px;
+			font-size: 14px;
+		}
+	}
+	@media print {
+		nav,
+		button {
+			display: none !important;
 		}
 	}
 </style>

@@ -47,4 +47,12 @@
 		grid-column: span 2;
 		font-size: 18px;
 	}
+	@media (max-height: 500px) {
+		.pad {
+			gap: 5px;
+		}
+		.pad .key {
+			min-height: 48px;
+		}
+	}
 </style>

@@ -1,7 +1,9 @@
 <script lang="ts">
-	import type { ProfileSide, ProfileStep } from '../api/client';
-	import { milliohms, volts } from '../format/si';
-	import { STANDING_SIGN, STANDING_WORDS } from '../format/words';
+	import type { ProfileSide } from '../api/client';
+	import { volts } from '../format/si';
+	import BandPlot from './BandPlot.svelte';
+	import BandValues from './BandValues.svelte';
+	import Callout from './Callout.svelte';
 	import { layOut, type Frame } from './geometry';
 
 	type Props = {
@@ -36,17 +38,6 @@
 			.sort((a, b) => b.step.volts - a.step.volts)[0]
 	);
 	const spacing = $derived((width - frame.left - frame.right) / Math.max(1, side.points.length - 1));
-	const patternId = $derived(`stripes-${side.side}`);
-
-	function alarmed(step: ProfileStep): boolean {
-		return step.standing === 'FAULTY' || step.standing === 'SUSPECT';
-	}
-
-	/** Nothing where an estimate would not fit. */
-	function shownVolts(step: ProfileStep): string {
-		if (step.measured) return volts(step.volts);
-		return spacing < 50 ? '' : `≈${volts(step.volts)}`;
-	}
 
 	function move(event: KeyboardEvent, index: number): void {
 		const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
@@ -72,113 +63,11 @@
 				amps
 			)} A</small
 		>
+		{#if band.beyond}<small class="beyond">off the scale</small>{/if}
 	</h2>
 	<div class="plot" style:height="{height}px">
-		<svg {width} {height} aria-hidden="true">
-			<defs>
-				<pattern
-					id={patternId}
-					width="14"
-					height="14"
-					patternUnits="userSpaceOnUse"
-					patternTransform="rotate(45)"
-				>
-					<rect width="14" height="14" fill="var(--alarm)" />
-					<rect width="6" height="14" fill="var(--alarm-ink)" />
-				</pattern>
-			</defs>
-			{#each band.ticks as tick (tick.volts)}
-				<line x1={frame.left - 8} x2={width - frame.right + 8} y1={tick.y} y2={tick.y} stroke="var(--line)" />
-				<text
-					x={supply ? frame.left - 12 : width - frame.right + 12}
-					y={tick.y + 4}
-					text-anchor={supply ? 'end' : 'start'}
-					class="tick">{Number(tick.volts.toFixed(4))}</text
-				>
-			{/each}
-			<path
-				d={band.healthyLine}
-				fill="none"
-				stroke="var(--healthy)"
-				stroke-width="8"
-				stroke-linejoin="round"
-			/>
-			{#each side.steps as step, i (step.part)}
-				{@const at = band.steps[i]}
-				{#if at}
-					{#if !step.measured}
-						<rect
-							x={at.x - 5}
-							width="10"
-							y={Math.min(at.bandFrom, at.bandTo)}
-							height={Math.max(1, Math.abs(at.bandTo - at.bandFrom))}
-							fill={colour}
-							opacity="0.25"
-						/>
-					{/if}
-					{#if alarmed(step)}
-						<rect
-							x={at.x - 13}
-							width="26"
-							y={Math.min(at.yFrom, at.yTo) - 2}
-							height={Math.abs(at.yTo - at.yFrom) + 4}
-							fill={step.standing === 'FAULTY' ? `url(#${patternId})` : 'none'}
-							stroke={step.standing === 'FAULTY' ? 'none' : `url(#${patternId})`}
-							stroke-width="5"
-						/>
-					{/if}
-				{/if}
-			{/each}
-			<path
-				d={band.line}
-				fill="none"
-				stroke={colour}
-				stroke-width="4"
-				stroke-dasharray={side.steps.every((s) => s.measured) || side.wholeVolts !== undefined
-					? undefined
-					: '7 5'}
-			/>
-			{#if supply && band.points.length > 0}
-				{@const last = band.points[band.points.length - 1]}
-				{#if last}<line
-						x1={last.x}
-						x2={width}
-						y1={last.y}
-						y2={last.y}
-						stroke={colour}
-						stroke-width="4"
-					/>{/if}
-			{:else}
-				{@const first = band.points[0]}
-				{#if first}<line
-						x1="0"
-						x2={first.x}
-						y1={first.y}
-						y2={first.y}
-						stroke={colour}
-						stroke-width="4"
-					/>{/if}
-			{/if}
-		</svg>
-		{#if worst?.at}
-			{@const onRight = worst.at.x < width * 0.52}
-			<div
-				class="callout"
-				style:top="{Math.max(2, (worst.at.yFrom + worst.at.yTo) / 2 - 46)}px"
-				style:left={onRight ? `${worst.at.x + 22}px` : 'auto'}
-				style:right={onRight ? 'auto' : `${width - worst.at.x + 22}px`}
-				style:text-align={onRight ? 'left' : 'right'}
-			>
-				<strong>{volts(worst.step.volts)} V here</strong>
-				<b>{worst.step.name}</b>
-				<span
-					>{milliohms(worst.step.volts / amps)}, a healthy one {milliohms(
-						worst.step.healthyVolts / amps
-					)}</span
-				>
-				<b>{STANDING_WORDS[worst.step.standing]}</b>
-			</div>
-		{/if}
+		<BandPlot {side} {band} {frame} />
+		{#if worst?.at}<Callout step={worst.step} at={worst.at} {width} {amps} />{/if}
 		<div role="group" aria-label="Probe points: first tap places red, second black">
 			{#each side.points as point, i (point.id)}
 				{@const at = band.points[i]}
@@ -205,41 +94,7 @@
 				{/if}
 			{/each}
 		</div>
-		{#each side.points as point, i (point.id)}
-			{@const at = band.points[i]}
-			{#if at}
-				<span
-					class="label"
-					style:left="{at.x}px"
-					style:top={supply ? '2px' : `${height - 84}px`}
-					style:width="{spacing - 4}px">{point.label}</span
-				>
-			{/if}
-		{/each}
-		{#each side.steps as step, i (step.part)}
-			{@const at = band.steps[i]}
-			{#if at}
-				<span
-					class="value"
-					title={step.name}
-					style:left="{at.x}px"
-					style:top="{height - (supply ? 38 : 46)}px"
-					style:width="{spacing - 2}px"
-				>
-					<b class:estimate={!step.measured}>{shownVolts(step)}</b>
-					<span class="standing" class:quiet={step.standing === 'NOT_PROVEN'}>
-						{#if spacing < 50}
-							<span aria-hidden="true"
-								>{step.standing === 'NOT_PROVEN' ? '' : STANDING_SIGN[step.standing]}</span
-							>
-						{:else if step.standing !== 'NOT_PROVEN' || spacing >= 84}
-							<span aria-hidden="true">{STANDING_SIGN[step.standing]}</span>
-							{STANDING_WORDS[step.standing]}
-						{/if}
-					</span>
-				</span>
-			{/if}
-		{/each}
+		<BandValues {side} {band} {frame} {spacing} />
 	</div>
 </section>
 
@@ -261,17 +116,12 @@
 		font-weight: 450;
 		color: var(--soft);
 	}
+	.beyond {
+		font-weight: 750;
+		color: var(--ink);
+	}
 	.plot {
 		position: relative;
-	}
-	svg {
-		position: absolute;
-		inset: 0;
-		overflow: visible;
-	}
-	.tick {
-		font-size: 12px;
-		fill: var(--soft);
 	}
 	.point {
 		position: absolute;
@@ -316,53 +166,5 @@
 	}
 	.point.red .flag {
 		background: var(--red-lead);
-	}
-	.label,
-	.value {
-		position: absolute;
-		transform: translateX(-50%);
-		text-align: center;
-		font-size: 12.5px;
-		line-height: 1.15;
-	}
-	.label {
-		font-weight: 650;
-		height: 30px;
-		display: grid;
-		align-items: end;
-		justify-content: center;
-	}
-	.value b {
-		display: block;
-		font-size: 14px;
-		font-weight: 750;
-	}
-	.value b.estimate {
-		font-weight: 450;
-		font-style: italic;
-		color: var(--soft);
-	}
-	.standing {
-		display: block;
-		font-weight: 650;
-	}
-	.standing.quiet {
-		color: var(--soft);
-		font-weight: 450;
-	}
-	.callout {
-		position: absolute;
-		display: grid;
-		gap: 1px;
-		padding: 4px 8px;
-		border-radius: 8px;
-		background: color-mix(in srgb, var(--paper) 88%, transparent);
-		font-size: 13.5px;
-		max-width: 260px;
-		pointer-events: none;
-	}
-	.callout strong {
-		font-size: 19px;
-		font-weight: 800;
 	}
 </style>

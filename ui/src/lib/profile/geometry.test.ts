@@ -38,6 +38,16 @@ describe('loop profile geometry', () => {
 		expect(Math.max(...returns.points.map((p) => p.y))).toBeCloseTo(180);
 	});
 
+	it('keeps inside the band whatever was typed, and says so', () => {
+		for (const kind of ['SUPPLY', 'RETURN'] as const) {
+			const band = layOut(side(kind, [-14.2, 0.02, -3]), frame, 0.2);
+			expect(Math.min(...band.points.map((p) => p.y))).toBeGreaterThanOrEqual(frame.top - 6);
+			expect(Math.max(...band.points.map((p) => p.y))).toBeLessThanOrEqual(frame.height - frame.bottom + 6);
+			expect(band.beyond).toBe(true);
+		}
+		expect(layOut(side('SUPPLY', [0.1, 0.05]), frame, 0.2).beyond).toBe(false);
+	});
+
 	it('steps down on the supply side and down to zero on the return side', () => {
 		expect(levels(side('SUPPLY', [0.1, 0.2]), (i) => [0.1, 0.2][i] ?? 0)).toEqual([
 			0,

@@ -27,9 +27,13 @@ export type Band = {
 	line: string;
 	healthyLine: string;
 	ticks: { y: number; volts: number }[];
+	/** True if some of it lies off the band and is drawn at its edge. */
+	beyond: boolean;
 };
 
 const LEAST_VOLTS = 0.1;
+/** How far a line may lie over the band's own edge, in pixels. */
+const EDGE = 6;
 const NICE = [1, 2, 5];
 
 /** What a side loses in all, as drawn. */
@@ -67,11 +71,16 @@ export function layOut(side: ProfileSide, frame: Frame, fullScale: number): Band
 	const supply = side.side === 'SUPPLY';
 	const at = levels(side, (i) => side.steps[i]?.volts ?? 0);
 	// Current that flows the other way climbs over the zero line: the line moves, the volts per pixel stay.
-	const zero = Math.max(0, ...at.map((level) => -level)) * pixelsPerVolt;
-	const yOf = (level: number) =>
+	const room = frame.height - frame.top - frame.bottom;
+	const zero = Math.min(room, Math.max(0, ...at.map((level) => -level)) * pixelsPerVolt);
+	const anywhere = (level: number) =>
 		supply
 			? frame.top + zero + level * pixelsPerVolt
 			: frame.height - frame.bottom - zero - level * pixelsPerVolt;
+	const highest = frame.top - EDGE;
+	const lowest = frame.height - frame.bottom + EDGE;
+	const yOf = (level: number) => Math.min(lowest, Math.max(highest, anywhere(level)));
+	const off = (level: number) => anywhere(level) < highest - 1 || anywhere(level) > lowest + 1;
 	const towards = supply ? 1 : -1;
 	const within = (level: number) => Math.min(fullScale, Math.max(0, level));
 	const xOf = (i: number) => frame.left + (span * i) / (count - 1);
@@ -104,7 +113,8 @@ export function layOut(side: ProfileSide, frame: Frame, fullScale: number): Band
 			points.map((p) => p.x),
 			healthy.map(yOf)
 		),
-		ticks
+		ticks: ticks.filter((tick) => !off(tick.volts)),
+		beyond: at.some(off)
 	};
 }
 

@@ -11,6 +11,9 @@ export class AppState {
 	#me = $state.raw<Me | null>(null);
 	#tones = $state(true);
 	#speech = $state(false);
+	#keys = $state.raw<readonly [string, string][]>([]);
+	/** True while the keys of the view are on show. */
+	help = $state(false);
 	readonly device: string;
 
 	constructor(private readonly storage: Storage) {
@@ -61,6 +64,16 @@ export class AppState {
 			this.#database = known || 'unknown';
 			this.#me = JSON.parse(this.storage.getItem('dantro:me') ?? 'null') as Me | null;
 		}
+	}
+
+	/** What keys do on the view that is open, beside opening other views. */
+	get keys(): readonly [string, string][] {
+		return this.#keys;
+	}
+	/** Names a view's own keys while it is open; to be called in an effect. */
+	showKeys(keys: readonly [string, string][]): () => void {
+		this.#keys = keys;
+		return () => (this.#keys = []);
 	}
 
 	toggleTheme(): void {

@@ -1,3 +1,4 @@
+import { createContext } from 'svelte';
 import { workshopNow } from './clock';
 import {
 	api,
@@ -297,9 +298,11 @@ export class CaseState {
 		this.#chosen = probe;
 	}
 
-	/** Where the leads go next, chosen on another view; the workbench shows it when it opens. */
-	aim(pair: { red: string; black: string; condition: Condition }): void {
+	/** Where the leads go next, chosen on another view. */
+	async aim(pair: { red: string; black: string; condition: Condition }): Promise<void> {
+		this.#own = false;
 		this.#edit(pair);
+		await this.#expect();
 	}
 
 	/** Puts the leads where a reading was taken, to take it once more. */
@@ -579,7 +582,10 @@ export class CaseState {
 	}
 }
 
-/** The case behind a view, on this browser's storage and network. */
+/** The one case that is open: every view of a page shares it. */
+export const [getCase, setCase] = createContext<CaseState>();
+
+/** The case behind a page, on this browser's storage and network. */
 export function caseOf(id: string, app: AppState): CaseState {
 	return new CaseState(id, app.database, app.device, window.localStorage, window.fetch.bind(window));
 }

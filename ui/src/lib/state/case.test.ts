@@ -60,13 +60,13 @@ describe('CaseState', () => {
 		const waiting: ((answer: unknown) => void)[] = [];
 		get.mockImplementation(() => new Promise((resolve) => waiting.push(resolve)));
 		const bench = opened(async () => answered(view(1)));
-		bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
+		void bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
 		const first = bench.put('red', 'c');
 		const second = bench.put('red', 'd');
 		const probe = (red: string) =>
 			({ red: { id: red }, black: { id: 'b' }, condition: 'CRANKING' }) as unknown as Probe;
-		waiting[1]?.({ data: probe('d') });
-		waiting[0]?.({ data: probe('c') });
+		waiting[2]?.({ data: probe('d') });
+		waiting[1]?.({ data: probe('c') });
 		await Promise.all([first, second]);
 		expect(bench.probe?.red.id).toBe('d');
 	});
@@ -75,10 +75,10 @@ describe('CaseState', () => {
 		const waiting: ((answer: unknown) => void)[] = [];
 		get.mockImplementation(() => new Promise((resolve) => waiting.push(resolve)));
 		const bench = opened(async () => answered(view(1)));
-		bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
+		void bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
 		const measured = bench.measure();
 		void bench.setCondition('RAISED_LOADED');
-		waiting[0]?.({ data: { typed: '9.81', range: 'V20' } });
+		waiting[1]?.({ data: { typed: '9.81', range: 'V20' } });
 		await measured;
 		expect(bench.draft.text).toBe('');
 	});

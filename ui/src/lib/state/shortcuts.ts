@@ -1,5 +1,7 @@
 /** Where a key press goes on the workbench. Pure, so that it can be tested without a page. */
 
+import { keyed, type View } from '../../views';
+
 export type Shortcut =
 	| { do: 'type'; text: string }
 	| {
@@ -14,15 +16,10 @@ export type Shortcut =
 				| 'repeat'
 				| 'plan'
 				| 'loop'
-				| 'proof'
-				| 'circuit'
-				| 'look'
 				| 'crank'
-				| 'limits'
-				| 'charging'
-				| 'bay'
 				| 'help';
 	  }
+	| { do: 'go'; view: View }
 	| { do: 'answer'; index: number };
 
 export type Press = { key: string; ctrlKey: boolean; metaKey: boolean; altKey: boolean };
@@ -35,14 +32,9 @@ const LETTERS: Record<string, Shortcut> = {
 	u: { do: 'undo' },
 	n: { do: 'plan' },
 	l: { do: 'loop' },
-	p: { do: 'proof' },
-	k: { do: 'circuit' },
-	b: { do: 'bay' },
-	o: { do: 'look' },
 	t: { do: 'crank' },
-	i: { do: 'limits' },
-	g: { do: 'charging' },
-	'?': { do: 'help' }
+	'?': { do: 'help' },
+	...Object.fromEntries(keyed('case').map((view) => [view.key, { do: 'go', view }]))
 };
 
 /** What answers an open question: letters, so that the digits of the next reading never do. */

@@ -1,8 +1,6 @@
 <script lang="ts">
 	import type { Condition, NewReading } from '../../lib/api/client';
-	import { getApp } from '../../lib/state/app.svelte';
-	import { caseOf } from '../../lib/state/case.svelte';
-	import { followCase } from '../../lib/state/follow.svelte';
+	import { getCase } from '../../lib/state/case.svelte';
 	import { shortcut } from '../../lib/state/shortcuts';
 	import { allowSound, soundGo, soundSaved, soundStop, stayAwake, tone } from '../../lib/device/signals';
 	import Key from '../../lib/components/Key.svelte';
@@ -11,8 +9,6 @@
 	import SlipQuestion from '../workbench/SlipQuestion.svelte';
 
 	/** Nobody in the seat: leads clipped to the posts, meter on its memory, one large field after the other. */
-	type Props = { params: { id: string } };
-	let { params }: Props = $props();
 	type Leg = {
 		condition: Condition;
 		statistic: NewReading['statistic'];
@@ -60,9 +56,7 @@
 		}
 	];
 	const READY_SECONDS = 5;
-	const app = getApp();
-	// svelte-ignore state_referenced_locally
-	const bench = caseOf(params.id, app);
+	const bench = getCase();
 	const crankSeconds = $derived(bench.view?.crankTime.usualSeconds ?? 0);
 	let leg = $state(0);
 	/** Seconds since the countdown began; null while nothing runs. */
@@ -79,10 +73,6 @@
 		).map((l) => l.condition)
 	);
 
-	$effect(() => {
-		void bench.load();
-		return followCase(bench.id, () => void bench.load());
-	});
 	$effect(() => stayAwake());
 	$effect(() => {
 		if (gone === null) return;
@@ -152,7 +142,6 @@
 </script>
 
 <svelte:window {onkeydown} />
-<svelte:head><title>Alone – Dantro</title></svelte:head>
 
 <div class="alone">
 	<nav class="legs" aria-label="Readings of this run">

@@ -49,7 +49,6 @@
 	<div class="top">
 		<h1>In work</h1>
 		<span class="keys">
-			<Key href="#/run">Run sheet</Key>
 			<Key primary onclick={() => (opening = true)}>New case <kbd>N</kbd></Key>
 		</span>
 	</div>

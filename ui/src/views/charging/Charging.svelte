@@ -1,12 +1,9 @@
 <script lang="ts">
 	import { push } from 'svelte-spa-router';
 	import { api, problemText, type ChargingView, type Condition } from '../../lib/api/client';
-	import { getApp } from '../../lib/state/app.svelte';
-	import { caseOf } from '../../lib/state/case.svelte';
-	import { followCase } from '../../lib/state/follow.svelte';
+	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
-	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import FeedCheck from './FeedCheck.svelte';
 	import GroundTree from './GroundTree.svelte';
 	import Loaded from './Loaded.svelte';
@@ -14,13 +11,8 @@
 	import Drain from './Drain.svelte';
 	import Regulation from './Regulation.svelte';
 
-	type Props = { params: { id: string } };
-	let { params }: Props = $props();
-	const app = getApp();
-	// svelte-ignore state_referenced_locally
-	const bench = caseOf(params.id, app);
+	const bench = getCase();
 	const view = $derived(bench.view);
-	const KEYS: [string, string][] = [['W, P, L, B', 'Workbench, Proof, Limits, Bay']];
 	const PARTS = [
 		['feed', 'Feed check'],
 		['loaded', 'Loaded drops'],
@@ -32,15 +24,9 @@
 	let charging = $state.raw<ChargingView | null>(null);
 	let part = $state<(typeof PARTS)[number][0]>('feed');
 	let message = $state('');
-	let help = $state(false);
 
 	$effect(() => {
-		void bench.load();
-		void load();
-		return followCase(bench.id, () => {
-			void bench.load();
-			void load();
-		});
+		if (view) void load();
 	});
 
 	async function load(): Promise<void> {
@@ -57,28 +43,16 @@
 
 	/** Takes a pair of points to the workbench, where it is read. */
 	function read(pair: { red: string; black: string; condition: Condition }): void {
-		bench.aim(pair);
+		void bench.aim(pair);
 		void push(`/case/${bench.id}`);
 	}
-
-	function onkeydown(event: KeyboardEvent): void {
-		const target = event.target as HTMLElement;
-		if (target.closest('input, select, textarea, dialog') || event.ctrlKey || event.metaKey) return;
-		if (event.key === 'w') void push(`/case/${bench.id}`);
-		else if (event.key === 'p') void push(`/case/${bench.id}/proof`);
-		else if (event.key === 'l') void push(`/case/${bench.id}/limits`);
-		else if (event.key === 'b') void push('/');
-		else if (event.key === '?') help = true;
-	}
 </script>
-
-<svelte:window {onkeydown} />
 
 <div class="charging">
 	<header class="top">
 		<div>
 			<h1>Charging side</h1>
-			{#if view}<p>{view.vehicle}, {view.complaint}. {charging?.sensing ?? ''}</p>{/if}
+			{#if charging}<p>{charging.sensing}</p>{/if}
 		</div>
 		<Key primary href="#/case/{bench.id}">To the workbench</Key>
 	</header>
@@ -107,7 +81,6 @@
 		<p role="status">Opening the charging side.</p>
 	{/if}
 </div>
-<KeysHelp bind:open={help} keys={KEYS} />
 
 <style>
 	/* What the parts of this view have in common. */

@@ -1,35 +1,29 @@
 <script lang="ts">
-	import { push } from 'svelte-spa-router';
 	import type { CircuitPart } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
-	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import type { AreaUnit } from '../../lib/format/cable';
 	import { getApp } from '../../lib/state/app.svelte';
+	import { getCase } from '../../lib/state/case.svelte';
 	import { circuitOf } from '../../lib/state/circuit.svelte';
-	import { followCase } from '../../lib/state/follow.svelte';
 	import CableSizer from './CableSizer.svelte';
 	import Run from './Run.svelte';
 
-	type Props = { params: { id: string } };
-	let { params }: Props = $props();
 	const app = getApp();
-	// svelte-ignore state_referenced_locally
-	const circuit = circuitOf(params.id, app);
+	const bench = getCase();
+	const circuit = circuitOf(bench.id, app);
 	const KEYS: [string, string][] = [
 		['Tab', 'from field to field'],
 		['Ctrl + Enter', 'save the changes'],
-		['W, B', 'Workbench, Bay'],
 		['U', 'sizes in mm² or AWG']
 	];
 	let unit = $state<AreaUnit>((localStorage.getItem('dantro:area-unit') as AreaUnit | null) ?? 'mm2');
-	let help = $state(false);
 	let sizing = $state.raw<{ part: CircuitPart; allowedVolts: number } | null>(null);
 	let sizerOpen = $state(false);
 	const view = $derived(circuit.view);
 
+	$effect(() => app.showKeys(KEYS));
 	$effect(() => {
-		void circuit.load();
-		return followCase(circuit.id, () => void circuit.load());
+		if (bench.view) void circuit.load();
 	});
 
 	function toggleUnit(): void {
@@ -45,13 +39,8 @@
 	function onkeydown(event: KeyboardEvent): void {
 		if (event.key === 'Enter' && event.ctrlKey && circuit.changes > 0) return void circuit.save();
 		const target = event.target as HTMLElement;
-		if (help || sizerOpen || target.closest('input, select, dialog') || event.ctrlKey || event.metaKey)
-			return;
-		const press = event.key.toLowerCase();
-		if (press === 'w') void push(`/case/${circuit.id}`);
-		else if (press === 'b') void push('/');
-		else if (press === 'u') toggleUnit();
-		else if (press === '?') help = true;
+		if (sizerOpen || target.closest('input, select, dialog') || event.ctrlKey || event.metaKey) return;
+		if (event.key.toLowerCase() === 'u') toggleUnit();
 	}
 </script>
 
@@ -61,7 +50,7 @@
 	<div class="page">
 		<header>
 			<div>
-				<h1>{view.vehicle}: {view.title}</h1>
+				<h1>{view.title}</h1>
 				<p>
 					{view.systemVolts} V · {view.celsius} °C · version {circuit.version} · regulator senses {view.sensing}
 				</p>
@@ -75,7 +64,6 @@
 				<Key href="/api/cases/{circuit.id}/netlist?condition=RAISED_LOADED" download="dantro-charging.cir"
 					>SPICE, charging</Key
 				>
-				<button class="help-key" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
 			</div>
 		</header>
 		{#if circuit.changes > 0 || circuit.message}
@@ -115,7 +103,6 @@
 			ontake={(squareMetres) => sizing && circuit.change(sizing.part.id, { area: squareMetres })}
 		/>
 	{/if}
-	<KeysHelp bind:open={help} keys={KEYS} />
 {:else}
 	<p class="p-6 text-lg" role="status">
 		{circuit.message || 'Opening the circuit.'} <a class="underline" href="#/">Go to the Bay.</a>

@@ -1,37 +1,24 @@
 <script lang="ts">
-	import { push } from 'svelte-spa-router';
 	import { api, problemText, type LimitsView } from '../../lib/api/client';
+	import { getCase } from '../../lib/state/case.svelte';
 	import { getApp } from '../../lib/state/app.svelte';
-	import { caseOf } from '../../lib/state/case.svelte';
-	import { followCase } from '../../lib/state/follow.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
-	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import Figures from './Figures.svelte';
 	import Follow from './Follow.svelte';
 	import Matrix from './Matrix.svelte';
 	import OwnSets from './OwnSets.svelte';
 	import Rulings from './Rulings.svelte';
 
-	type Props = { params: { id: string } };
-	let { params }: Props = $props();
 	const app = getApp();
-	// svelte-ignore state_referenced_locally
-	const bench = caseOf(params.id, app);
+	const bench = getCase();
 	const view = $derived(bench.view);
-	const KEYS: [string, string][] = [['O, W, P, B', 'Look, Workbench, Proof, Bay']];
 	let limits = $state.raw<LimitsView | null>(null);
 	let message = $state('');
-	let help = $state(false);
 	const followed = $derived(limits?.followed.map((f) => f.school).filter((s) => s) ?? []);
 	const parting = $derived(limits?.table.rows.filter((r) => r.parting).length ?? 0);
 
 	$effect(() => {
-		void bench.load();
-		void load();
-		return followCase(bench.id, () => {
-			void bench.load();
-			void load();
-		});
+		if (view) void load();
 	});
 
 	async function load(): Promise<void> {
@@ -45,24 +32,11 @@
 			message = 'Dantro cannot be reached. The limits are shown when it is back.';
 		}
 	}
-
-	function onkeydown(event: KeyboardEvent): void {
-		const target = event.target as HTMLElement;
-		if (target.closest('input, select, textarea, dialog') || event.ctrlKey || event.metaKey) return;
-		if (event.key === 'o') void push(`/case/${bench.id}/look`);
-		else if (event.key === 'w') void push(`/case/${bench.id}`);
-		else if (event.key === 'p') void push(`/case/${bench.id}/proof`);
-		else if (event.key === 'b') void push('/');
-		else if (event.key === '?') help = true;
-	}
 </script>
-
-<svelte:window {onkeydown} />
 
 <div class="limits">
 	<header class="top">
 		<h1>Limits</h1>
-		{#if view}<p>{view.vehicle}, {view.complaint}</p>{/if}
 	</header>
 	{#if view}<AsSaidThen basis={view.basis} />{/if}
 	{#if message}<p role="alert">{message}</p>{/if}
@@ -100,7 +74,6 @@
 		<p role="status">Opening the limits.</p>
 	{/if}
 </div>
-<KeysHelp bind:open={help} keys={KEYS} />
 
 <style>
 	.limits {

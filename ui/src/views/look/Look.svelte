@@ -1,48 +1,33 @@
 <script lang="ts">
-	import { push } from 'svelte-spa-router';
 	import type { Statement, Topic } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
-	import { caseOf } from '../../lib/state/case.svelte';
-	import { followCase } from '../../lib/state/follow.svelte';
+	import { getCase } from '../../lib/state/case.svelte';
 	import Key from '../../lib/components/Key.svelte';
-	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import Choice from './Choice.svelte';
 	import Found from './Found.svelte';
 	import Photos from './Photos.svelte';
 	import TopicField from './TopicField.svelte';
 	import Words from './Words.svelte';
 
-	type Props = { params: { id: string } };
-	let { params }: Props = $props();
 	const app = getApp();
-	// svelte-ignore state_referenced_locally
-	const bench = caseOf(params.id, app);
+	const bench = getCase();
 	const view = $derived(bench.view);
 	const of = (group: Statement['group']) => view?.statements.filter((s) => s.group === group) ?? [];
 	const looks = $derived(of('LOOK'));
 	const seen = $derived(looks.filter((s) => s.stated).length);
 	const KEYS: [string, string][] = [
 		['Tab, Space', 'walk along the answers; choose one'],
-		['U', 'undo the last entry'],
-		['W, P, B', 'Workbench, Proof, Bay']
+		['U', 'undo the last entry']
 	];
 	/** What stands on plates and labels, or in the maker's papers. */
 	const VEHICLE: Topic[] = ['STRATEGY', 'RATED_AMPS', 'CHEMISTRY', 'BATTERY_AMP_HOURS', 'CYLINDERS'];
-	let help = $state(false);
 
-	$effect(() => {
-		void bench.load();
-		return followCase(bench.id, () => void bench.load());
-	});
+	$effect(() => app.showKeys(KEYS));
 
 	function onkeydown(event: KeyboardEvent): void {
 		const target = event.target as HTMLElement;
 		if (target.closest('input, select, textarea, dialog') || event.ctrlKey || event.metaKey) return;
-		if (event.key === 'w') void push(`/case/${bench.id}`);
-		else if (event.key === 'p') void push(`/case/${bench.id}/proof`);
-		else if (event.key === 'b') void push('/');
-		else if (event.key === 'u') bench.undo();
-		else if (event.key === '?') help = true;
+		if (event.key === 'u') bench.undo();
 	}
 </script>
 
@@ -68,8 +53,7 @@
 {#if view}
 	<div class="top">
 		<div>
-			<h1>{view.vehicle}</h1>
-			<p>{view.complaint}</p>
+			<h1>Look</h1>
 		</div>
 		<div class="keys">
 			{#if bench.last}<Key onclick={() => bench.undo()}>Undo<span class="what">{bench.last.label}</span></Key
@@ -114,7 +98,6 @@
 			{#each of('CLOSING') as topic (topic.topic)}{@render asked(topic)}{/each}
 		</section>
 	</div>
-	<KeysHelp bind:open={help} keys={KEYS} />
 {:else}
 	<p class="p-6 text-lg" role="status">
 		{bench.message || 'Opening the case.'} <a class="underline" href="#/">Go to the Bay.</a>

@@ -122,9 +122,7 @@
 		font-size: 14px;
 		font-weight: 450;
 		color: var(--soft);
-		white-space: nowrap;
-		overflow: hidden;
-		text-overflow: ellipsis;
+		line-height: 1.25;
 	}
 	details[open] .brief {
 		display: none;

@@ -1,9 +1,6 @@
 <script lang="ts">
-	import { push } from 'svelte-spa-router';
 	import type { Part } from '../../lib/api/client';
-	import { getApp } from '../../lib/state/app.svelte';
-	import { caseOf } from '../../lib/state/case.svelte';
-	import { followCase } from '../../lib/state/follow.svelte';
+	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import Course from './Course.svelte';
@@ -12,11 +9,7 @@
 	import WhatIf from '../workbench/WhatIf.svelte';
 	import RepairHistory from './RepairHistory.svelte';
 
-	type Props = { params: { id: string } };
-	let { params }: Props = $props();
-	const app = getApp();
-	// svelte-ignore state_referenced_locally
-	const bench = caseOf(params.id, app);
+	const bench = getCase();
 	const view = $derived(bench.view);
 	const alarmed = $derived(
 		view?.parts
@@ -43,11 +36,6 @@
 	];
 	const groups = $derived(view ? grouped(view.parts, view.concern === 'CHARGING' ? CHARGING : STARTING) : []);
 
-	$effect(() => {
-		void bench.load();
-		return followCase(bench.id, () => void bench.load());
-	});
-
 	/** Every part once: what is alarming first, then in the first group that has it. */
 	function grouped(parts: Part[], groups: Group[]): { name: string; tone: string; parts: Part[] }[] {
 		const calm = parts.filter((p) => !alarmed.includes(p));
@@ -60,26 +48,12 @@
 			}))
 		];
 	}
-
-	function onkeydown(event: KeyboardEvent): void {
-		if (
-			(event.target as HTMLElement).closest('input, select, textarea, dialog') ||
-			event.ctrlKey ||
-			event.metaKey
-		)
-			return;
-		if (event.key === 'w') void push(`/case/${bench.id}`);
-		if (event.key === 'b') void push('/');
-	}
 </script>
-
-<svelte:window {onkeydown} />
 
 {#if view}
 	<div class="proof">
 		<div class="head">
 			<div>
-				<p class="vehicle"><b>{view.vehicle}</b> {view.complaint}</p>
 				<h1>{view.headline}</h1>
 			</div>
 			<Key primary href="#/case/{view.id}"
@@ -195,12 +169,6 @@
 	}
 	.head :global(.key) {
 		flex: none;
-	}
-	.vehicle {
-		color: var(--soft);
-	}
-	.vehicle b {
-		color: var(--ink);
 	}
 	h1 {
 		font-size: 24px;

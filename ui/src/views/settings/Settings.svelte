@@ -32,8 +32,6 @@
 	$effect(() => void load());
 </script>
 
-<svelte:head><title>Settings – Dantro</title></svelte:head>
-
 <div class="settings">
 	<section class="card">
 		<h1>Devices that may come in</h1>

@@ -15,6 +15,7 @@
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
+	const narrow = new MediaQuery('max-width: 767px');
 	const flows = $derived(!STILL.has(bench.condition));
 	const noClamp = $derived(bench.view?.statements.find((s) => s.topic === 'CLAMP')?.stated?.value === 'NO');
 	const used = $derived(bench.draft.ammeter);
@@ -25,7 +26,9 @@
 			? 'Drop'
 			: millivolts
 				? `Clamp, ${used?.millivoltsPerAmp} mV/A`
-				: 'Current, clamp') + (cable ? `: ${cable.name}` : '')
+				: narrow.current
+					? 'Current'
+					: 'Current, clamp') + (cable ? `: ${cable.name}` : '')
 	);
 	/** The amperes that the typed millivolts stand for. */
 	const amperes = $derived.by(() => {
@@ -36,80 +39,81 @@
 			: (shown - (used?.zero ?? 0)) / (used?.millivoltsPerAmp ?? NaN);
 	});
 	let choosing = $state(false);
-	const narrow = new MediaQuery('max-width: 767px');
 	const missing = $derived(flows && !noClamp && bench.amps.trim() === '');
 </script>
 
-<div class="bar" class:turns={moves(bench.condition)}>
-	<label class="chip dark">
-		<span>Condition</span>
-		<select
-			id="condition"
-			value={bench.condition}
-			onchange={(e) => bench.setCondition(e.currentTarget.value as Condition)}
-		>
-			{#each Object.entries(narrow.current ? CONDITION_SHORT : CONDITION_WORDS) as [value, words] (value)}
-				<option {value}>{words}</option>
-			{/each}
-		</select>
-	</label>
-	<div class="chip current" class:missing>
-		<label>
-			<span class="what"
-				>{amperes === null
-					? instrument
-					: `= ${Math.round(amperes)} A, ${cable ? cable.name : `${used?.millivoltsPerAmp} mV/A`}`}</span
-			>
-			<span class="amps">
-				<input
-					id="amps"
-					inputmode="decimal"
-					autocomplete="off"
-					placeholder={!flows ? 'none flows' : noClamp && !used ? 'no clamp' : 'not read'}
-					disabled={!flows}
-					value={flows ? bench.amps : ''}
-					oninput={(e) => bench.setAmps(e.currentTarget.value)}
-					onkeydown={(e) => (e.key === 'Enter' || e.key === 'Escape') && e.currentTarget.blur()}
-				/>
-				{#if bench.amps && flows}<b>{millivolts ? 'mV' : 'A'}</b>{/if}
-			</span>
-		</label>
-		{#if flows}
-			<button type="button" aria-label="How the current is measured" onclick={() => (choosing = true)}
-				>⋯</button
-			>
-		{/if}
-	</div>
-	{#if moves(bench.condition)}
-		<label class="chip">
-			<span>Value</span>
+<div class="bars">
+	<div class="bar" class:turns={moves(bench.condition)}>
+		<label class="chip dark">
+			<span>Condition</span>
 			<select
-				id="statistic"
-				value={bench.statistic}
-				onchange={(e) => bench.setStatistic(e.currentTarget.value as NewReading['statistic'])}
+				id="condition"
+				value={bench.condition}
+				onchange={(e) => bench.setCondition(e.currentTarget.value as Condition)}
 			>
-				{#each Object.entries(STATISTIC_WORDS) as [value, words] (value)}
+				{#each Object.entries(narrow.current ? CONDITION_SHORT : CONDITION_WORDS) as [value, words] (value)}
 					<option {value}>{words}</option>
 				{/each}
 			</select>
 		</label>
-	{/if}
-	<label class="chip range">
-		<span>Range</span>
-		<select
-			id="range"
-			value={bench.draft.meter ?? ''}
-			onchange={(e) => bench.setMeter((e.currentTarget.value || undefined) as MeterRange | undefined)}
-		>
-			<option value="">auto</option>
-			{#each Object.entries(RANGE_WORDS) as [value, words] (value)}
-				<option {value}>{words}</option>
-			{/each}
-		</select>
-	</label>
-	<div class="chip read">
-		<span>{bench.profile?.loop === 'CHARGING' ? 'B+ to case' : 'At the posts'}</span>
-		<b>{bench.profile?.sourceVolts === undefined ? 'not read' : `${volts(bench.profile.sourceVolts)} V`}</b>
+		<div class="chip current" class:missing>
+			<label>
+				<span class="what"
+					>{amperes === null
+						? instrument
+						: `= ${Math.round(amperes)} A, ${cable ? cable.name : `${used?.millivoltsPerAmp} mV/A`}`}</span
+				>
+				<span class="amps">
+					<input
+						id="amps"
+						inputmode="decimal"
+						autocomplete="off"
+						placeholder={!flows ? 'none flows' : noClamp && !used ? 'no clamp' : 'not read'}
+						disabled={!flows}
+						value={flows ? bench.amps : ''}
+						oninput={(e) => bench.setAmps(e.currentTarget.value)}
+						onkeydown={(e) => (e.key === 'Enter' || e.key === 'Escape') && e.currentTarget.blur()}
+					/>
+					{#if bench.amps && flows}<b>{millivolts ? 'mV' : 'A'}</b>{/if}
+				</span>
+			</label>
+			{#if flows}
+				<button type="button" aria-label="How the current is measured" onclick={() => (choosing = true)}
+					>⋯</button
+				>
+			{/if}
+		</div>
+		{#if moves(bench.condition)}
+			<label class="chip">
+				<span>Value</span>
+				<select
+					id="statistic"
+					value={bench.statistic}
+					onchange={(e) => bench.setStatistic(e.currentTarget.value as NewReading['statistic'])}
+				>
+					{#each Object.entries(STATISTIC_WORDS) as [value, words] (value)}
+						<option {value}>{words}</option>
+					{/each}
+				</select>
+			</label>
+		{/if}
+		<label class="chip range">
+			<span>Range</span>
+			<select
+				id="range"
+				value={bench.draft.meter ?? ''}
+				onchange={(e) => bench.setMeter((e.currentTarget.value || undefined) as MeterRange | undefined)}
+			>
+				<option value="">auto</option>
+				{#each Object.entries(RANGE_WORDS) as [value, words] (value)}
+					<option {value}>{words}</option>
+				{/each}
+			</select>
+		</label>
+		<div class="chip read">
+			<span>{bench.profile?.loop === 'CHARGING' ? 'B+ to case' : 'At the posts'}</span>
+			<b>{bench.profile?.sourceVolts === undefined ? 'not read' : `${volts(bench.profile.sourceVolts)} V`}</b>
+		</div>
 	</div>
 </div>
 
@@ -139,6 +143,9 @@
 		font-size: 20px;
 		font-weight: 800;
 		cursor: pointer;
+	}
+	.bars {
+		container-type: inline-size;
 	}
 	.bar {
 		display: grid;
@@ -211,6 +218,13 @@
 		opacity: 1;
 		font-weight: 500;
 	}
+	/* Where nothing may be cut off there are two rows. */
+	@container (max-width: 519px) {
+		.bar,
+		.bar.turns {
+			grid-template-columns: 1.25fr 1fr;
+		}
+	}
 	@media (max-width: 767px) {
 		.bar,
 		.bar.turns {
@@ -219,6 +233,12 @@
 		.read,
 		.turns .range {
 			display: none;
+		}
+	}
+	@container (max-width: 330px) {
+		.bar,
+		.bar.turns {
+			grid-template-columns: 1fr 1fr;
 		}
 	}
 </style>

@@ -22,7 +22,7 @@
 	);
 </script>
 
-<div class="entry" role="status" aria-label="Reading">
+<div class="entry" role="group" aria-label="Reading">
 	<output>{digits || '–'}</output>
 	<span class="unit">{milli ? 'mV' : 'V'}</span>
 	<span class="side">
@@ -81,6 +81,14 @@
 		}
 		.unit {
 			font-size: 20px;
+		}
+	}
+	@media (max-height: 500px) {
+		.entry {
+			min-height: 46px;
+		}
+		output {
+			font-size: 28px;
 		}
 	}
 </style>

@@ -43,7 +43,7 @@
 
 <section class="card says" aria-label="What the readings say" data-judged={!view.judgement.preparing}>
 	<p class="kicker">What the readings say</p>
-	<h2 role="status">{view.headline}</h2>
+	<h2>{view.headline}</h2>
 	<AsSaidThen basis={view.basis} />
 	{#if view.judgement.preparing}
 		<p class="count" role="status">

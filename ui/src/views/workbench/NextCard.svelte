@@ -117,4 +117,9 @@
 			padding: 8px 10px;
 		}
 	}
+	@media (max-height: 500px) {
+		.next {
+			padding: 6px 10px;
+		}
+	}
 </style>

@@ -158,7 +158,7 @@
 		border-left: 5px solid var(--ink);
 		background: var(--sunk);
 	}
-	@media (min-width: 768px) {
+	@media (min-width: 768px), (max-height: 500px) and (min-width: 560px) {
 		.probe.touch {
 			grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 			column-gap: 16px;
@@ -167,7 +167,7 @@
 			grid-column: 1 / -1;
 		}
 	}
-	@media (max-width: 767px) {
+	@media (max-width: 767px), (max-height: 500px) {
 		h1 {
 			font-size: 19px;
 		}

@@ -37,7 +37,7 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 72px 178px;
+		grid-template-columns: minmax(0, 1fr) 72px max-content;
 		gap: 12px;
 		align-items: center;
 		min-height: 30px;
@@ -46,9 +46,8 @@
 	.name {
 		font-size: 16px;
 		font-weight: 600;
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
+		line-height: 1.2;
+		padding: 3px 0;
 	}
 	.name::first-letter {
 		text-transform: uppercase;
@@ -76,7 +75,7 @@
 	}
 	@media (max-width: 767px) {
 		li {
-			grid-template-columns: minmax(0, 1fr) 40px 164px;
+			grid-template-columns: minmax(0, 1fr) 40px max-content;
 			gap: 8px;
 		}
 	}

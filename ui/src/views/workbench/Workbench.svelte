@@ -2,9 +2,9 @@
 	import { MediaQuery } from 'svelte/reactivity';
 	import { push } from 'svelte-spa-router';
 	import { getApp } from '../../lib/state/app.svelte';
-	import { caseOf } from '../../lib/state/case.svelte';
-	import { followCase } from '../../lib/state/follow.svelte';
+	import { getCase } from '../../lib/state/case.svelte';
 	import { shortcut } from '../../lib/state/shortcuts';
+	import { hrefOf } from '../../views';
 	import { fullScaleVolts } from '../../lib/profile/geometry';
 	import { allowSound, soundSaved, stayAwake } from '../../lib/device/signals';
 	import { say, spoken } from '../../lib/device/speech';
@@ -13,20 +13,18 @@
 	import ProfileBand from '../../lib/profile/ProfileBand.svelte';
 	import ProfileTable from '../../lib/profile/ProfileTable.svelte';
 	import Thumbnail from '../../lib/profile/Thumbnail.svelte';
-	import KeysHelp from '../../lib/components/KeysHelp.svelte';
 	import ReadingsList from '../../lib/components/ReadingsList.svelte';
 	import StrikeDialog from '../../lib/components/StrikeDialog.svelte';
 	import ConditionBar from './ConditionBar.svelte';
 	import FindingsCard from './FindingsCard.svelte';
 	import NextCard from './NextCard.svelte';
 
-	type Props = { params: { id: string } };
-	let { params }: Props = $props();
-
 	const app = getApp();
-	// svelte-ignore state_referenced_locally
-	const bench = caseOf(params.id, app);
-	const narrow = new MediaQuery('max-width: 767px');
+	const bench = getCase();
+	/** A phone, upright or on its side, and a tablet upright: one thing below the other. */
+	const column = new MediaQuery('(max-width: 1023px) or (max-height: 500px)');
+	const roomy = new MediaQuery('(min-width: 768px) and (min-height: 501px)');
+	const low = new MediaQuery('(max-height: 500px)');
 	const KEYS: [string, string][] = [
 		['0–9 . , −', 'type the reading; m or V for its unit'],
 		['Enter', 'save'],
@@ -41,14 +39,12 @@
 		['U', 'undo the last entry'],
 		['Tab, ← →, Space', 'walk along the points; place red, then black'],
 		['R', 'read the same again'],
-		['A B C', 'answer a question; digits are kept for the next reading'],
-		['O, I, G, P, K, B', 'Look, Limits, Charging side, Proof, Circuit, Bay']
+		['A B C', 'answer a question; digits are kept for the next reading']
 	];
 	const LOOPS: [Profile['loop'], string][] = [
 		['STARTING', 'Starting loop'],
 		['CHARGING', 'Charging loop']
 	];
-	let help = $state(false);
 	let striking = $state<ReadingRow | null>(null);
 	let strikeOpen = $state(false);
 	const view = $derived(bench.view);
@@ -59,14 +55,7 @@
 	const red = $derived(bench.draft.red ?? bench.probe?.red.id);
 	const black = $derived(bench.draft.red ? bench.draft.black : bench.probe?.black.id);
 
-	$effect(() => {
-		void bench.load();
-		return followCase(
-			bench.id,
-			() => void bench.load(),
-			(seat) => bench.heard(seat)
-		);
-	});
+	$effect(() => app.showKeys(KEYS));
 
 	$effect(() => stayAwake());
 	$effect(() => {
@@ -81,7 +70,7 @@
 
 	function onkeydown(event: KeyboardEvent): void {
 		const target = event.target as HTMLElement;
-		if (help || strikeOpen || target.closest('input, select, textarea, dialog')) return;
+		if (app.help || strikeOpen || target.closest('input, select, textarea, dialog')) return;
 		if (event.key === 'Enter' && target.closest('button, a, summary')) return;
 		const press = shortcut(event, bench.draft.text, bench.asked !== null);
 		if (!press) return;
@@ -110,22 +99,12 @@
 				return bench.showLoop(profile?.loop === 'STARTING' ? 'CHARGING' : 'STARTING');
 			case 'plan':
 				return bench.followPlan();
-			case 'proof':
-				return void push(`/case/${bench.id}/proof`);
-			case 'circuit':
-				return void push(`/case/${bench.id}/circuit`);
 			case 'crank':
 				return bench.crank();
-			case 'look':
-				return void push(`/case/${bench.id}/look`);
-			case 'limits':
-				return void push(`/case/${bench.id}/limits`);
-			case 'charging':
-				return void push(`/case/${bench.id}/charging`);
-			case 'bay':
-				return void push('/');
+			case 'go':
+				return void push(hrefOf(press.view, bench.id).slice(1));
 			case 'help':
-				help = true;
+				app.help = true;
 				return;
 			case 'answer': {
 				const choice = bench.asked?.slip?.choices[press.index];
@@ -149,10 +128,6 @@
 			kept.
 		</p>
 	{/if}
-	<div class="titles">
-		<b>{view.vehicle}</b> <span>{view.complaint}</span>
-		<button class="help-key" onclick={() => (help = true)} aria-label="Keys of this view">?</button>
-	</div>
 	{#snippet parts()}
 		{#if profile.loop === 'CHARGING'}<a href="#/case/{bench.id}/charging">Feed, loads, grounds</a>{/if}
 	{/snippet}
@@ -162,7 +137,7 @@
 				{#each LOOPS as [loop, words] (loop)}
 					<button aria-pressed={profile.loop === loop} onclick={() => bench.showLoop(loop)}>{words}</button>
 				{/each}
-				{#if !narrow.current}{@render parts()}{/if}
+				{#if !column.current}{@render parts()}{/if}
 			</div>
 		{/if}
 	{/snippet}
@@ -177,9 +152,11 @@
 			onplace={(p) => bench.place(p)}
 		/>
 	{/snippet}
-	{#if narrow.current}
+	{#if column.current}
 		<div class="phone">
-			<details class="card profile">
+			{#if roomy.current}<ConditionBar {bench} />{/if}
+			{#if low.current || roomy.current}<NextCard {bench} />{/if}
+			<details class="card profile" open={roomy.current}>
 				<summary aria-label="Loop profile, tap to open"
 					><Thumbnail {profile} width={360} height={52} /></summary
 				>
@@ -188,8 +165,8 @@
 				<Consumer {profile} flat />
 				{@render band(profile.returns, 300)}
 			</details>
-			<ConditionBar {bench} />
-			<NextCard {bench} />
+			{#if !roomy.current}<ConditionBar {bench} />{/if}
+			{#if !low.current && !roomy.current}<NextCard {bench} />{/if}
 			<div class="loops">{@render parts()}</div>
 			<FindingsCard {view} {bench} />
 		</div>
@@ -222,7 +199,6 @@
 		bind:open={strikeOpen}
 		onreason={(reason) => striking && bench.strike(striking.id, reason)}
 	/>
-	<KeysHelp bind:open={help} keys={KEYS} />
 {:else}
 	<p class="p-6 text-lg" role="status">
 		{bench.message || 'Opening the case.'} <a class="underline" href="#/">Go to the Bay.</a>
@@ -235,25 +211,6 @@
 		font-weight: 650;
 		background: var(--sunk);
 		border-left: 5px solid var(--ink);
-	}
-	.titles {
-		display: flex;
-		gap: 12px;
-		align-items: center;
-		padding: 4px 24px 0;
-		font-size: 16px;
-	}
-	.titles span {
-		color: var(--soft);
-	}
-	@media (min-width: 768px) {
-		.titles {
-			position: absolute;
-			top: 0;
-			right: 130px;
-			height: 52px;
-			padding: 0;
-		}
 	}
 	.loops {
 		display: flex;
@@ -326,19 +283,6 @@
 		cursor: pointer;
 	}
 	@media (max-width: 767px) {
-		.titles {
-			padding: 2px 12px 0;
-			font-size: 14px;
-			gap: 8px;
-		}
-		.titles b {
-			white-space: nowrap;
-		}
-		.titles span {
-			white-space: nowrap;
-			overflow: hidden;
-			text-overflow: ellipsis;
-		}
 		.below {
 			padding: 0 8px 16px;
 			grid-template-columns: minmax(0, 1fr);

@@ -89,6 +89,9 @@ class ChargingStoryTest extends FollowedVehicles {
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Charging, both sides together"));
         assertThat(sum).containsText("the sum fails");
         page.keyboard().press("w");
+        // Leads of one's own choice stay where they are, until the plan is asked for again.
+        new Bench(page).seesTitle("post to alternator case$");
+        page.keyboard().press("n");
         follow(page, "^Repair");
         new Bench(page).seesTitle("Repair the charge cable end at the fuse");
     }

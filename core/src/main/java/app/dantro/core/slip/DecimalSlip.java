@@ -91,17 +91,15 @@ final class DecimalSlip {
                 current(healthy));
         return DecimalMove.USUAL.stream()
                 .map(move -> 1 / move.factor())
-                .filter(back -> back < 1 && usual(entry, size * back))
+                .filter(back -> back < 1 && usual(healthy, size * back))
                 .findFirst()
                 .map(back -> slip(entry, back, why));
     }
 
     /** What most healthy ones show, not only what a healthy one may. */
-    private static boolean usual(Entry entry, double volts) {
-        boolean gross = entry.size() >= Marks.ASSUMED_GROSS_VOLTS * entry.loop().blocks();
-        double factor = gross ? Marks.ASSUMED_USUAL_FACTOR_OF_GROSS : Marks.ASSUMED_USUAL_FACTOR;
-        double nominal = entry.healthy().nominalVolts();
-        return volts >= nominal / factor && volts <= nominal * factor;
+    private static boolean usual(HealthyDrop healthy, double volts) {
+        double factor = Marks.ASSUMED_USUAL_FACTOR;
+        return volts >= healthy.nominalVolts() / factor && volts <= healthy.nominalVolts() * factor;
     }
 
     /** True if a reading around it, or inside it, lost at least half as much. */

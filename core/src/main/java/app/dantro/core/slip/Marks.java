@@ -66,11 +66,6 @@ final class Marks {
     /** Most healthy drops lie within this of the class's usual one, either way. */
     static final double ASSUMED_USUAL_FACTOR = 1.6;
 
-    /** One that lost so much a block would hardly have let the engine turn: then a tenth within this is what was meant (docs/job.md, slips to catch). */
-    static final double ASSUMED_GROSS_VOLTS = 2.5;
-
-    static final double ASSUMED_USUAL_FACTOR_OF_GROSS = 2.6;
-
     /** A typed digit this much finer than the range's own is finer, not rounded. */
     static final double ASSUMED_FINER = 0.99;
 

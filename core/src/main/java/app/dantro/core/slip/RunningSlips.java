@@ -2,6 +2,7 @@ package app.dantro.core.slip;
 
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.DecimalMove;
 import app.dantro.core.reading.Reading;
@@ -52,7 +53,7 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
      */
     Optional<Slip> decimal() {
         double volts = Math.abs(reading.volts());
-        if (!reading.condition().running() || source().acrossSource() || volts < Marks.ASSUMED_LARGE_DROP_VOLTS) {
+        if (!reading.condition().running() || !conducts() || volts < Marks.ASSUMED_LARGE_DROP_VOLTS) {
             return Optional.empty();
         }
         double room = room();
@@ -68,6 +69,12 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                                 Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(shown())),
                                 Entry.repeat()))
                 : Optional.empty();
+    }
+
+    /** Wiring lies between the points, and none of it waits to be closed: else the source's own volts stand there. */
+    private boolean conducts() {
+        List<Part> way = circuit.way(reading.red(), reading.black());
+        return !way.isEmpty() && way.stream().allMatch(p -> p.gate().closedIn(reading.condition()));
     }
 
     /** A whole side that would lose much, though the posts stand as high as if it did not, and a tenth is what usual ones lose. */

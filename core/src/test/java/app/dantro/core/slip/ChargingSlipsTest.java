@@ -51,6 +51,20 @@ class ChargingSlipsTest {
         assertThat(asked(CAR, read(red, black, condition, typed, amps))).contains(kind);
     }
 
+    /** From the + side to the body stand the source's own volts, and an open way behind remote sensing stands at the clamp's. */
+    @Test
+    void theSourcesOwnVoltsAndAnOpenWayAreTakenAsTheyAre() {
+        Reading posts = read("post-plus", "post-minus", Condition.RAISED_LOADED, "24.8", 0);
+        assertThat(asked(TRUCK, read("post-plus", "body", Condition.RAISED_LOADED, "24.7", 0), posts))
+                .isEmpty();
+        Circuit remote = ReadyMadeCircuits.named("remote-sensing").orElseThrow();
+        Reading low = read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.38", 0);
+        assertThat(asked(remote, read("fuse-in", "fuse-out", Condition.RAISED_LOADED, "13.96", 0), low))
+                .isEmpty();
+        assertThat(asked(CAR, read("fuse-in", "fuse-out", Condition.RAISED_LOADED, "13.96", 0), low))
+                .contains(Kind.DECIMAL);
+    }
+
     @ParameterizedTest
     @CsvSource({
         "post-plus, post-minus, REST, 12.9, 0",

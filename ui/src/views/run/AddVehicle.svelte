@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { api, problemText } from '../../lib/api/client';
+	import Key from '../../lib/components/Key.svelte';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { workshopNow } from '../../lib/state/clock';
+	import { newId } from '../../lib/state/ids';
+
+	/** Opens a check of one more vehicle. */
+	type Props = { onadded: (caseId: string) => void };
+	let { onadded }: Props = $props();
+	const app = getApp();
+	let circuits = $state.raw<{ id: string; title: string }[]>([]);
+	let vehicle = $state('');
+	let circuit = $state('');
+	let message = $state('');
+
+	$effect(() => {
+		void api.GET('/api/circuits').then(({ data }) => (circuits = data ?? []));
+	});
+
+	async function add(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		const id = newId();
+		const { error } = await api.PUT('/api/cases/{caseId}', {
+			params: { path: { caseId: id } },
+			body: {
+				vehicle,
+				complaint: 'preventive check',
+				circuit: circuit || (circuits[0]?.id ?? ''),
+				concern: 'CHARGING',
+				celsius: 20,
+				by: app.device,
+				openedAtMs: workshopNow()
+			}
+		});
+		message = error ? problemText(error) : '';
+		if (error) return;
+		vehicle = '';
+		onadded(id);
+	}
+</script>
+
+<form class="card add" onsubmit={add}>
+	<label>Vehicle <input class="field" bind:value={vehicle} maxlength="60" autocomplete="off" /></label>
+	<label
+		>Circuit
+		<select class="field" bind:value={circuit}>
+			{#each circuits as c (c.id)}<option value={c.id}>{c.title}</option>{/each}
+		</select></label
+	>
+	{#if message}<p role="alert"><b>{message}</b></p>{/if}
+	<Key type="submit" disabled={vehicle.trim() === ''}>Put it on the sheet</Key>
+</form>
+
+<style>
+	.add {
+		display: grid;
+		grid-template-columns: 1fr 1fr auto;
+		align-items: end;
+		gap: 12px;
+		padding: 14px 16px;
+	}
+	label {
+		display: grid;
+		gap: 4px;
+		font-weight: 650;
+	}
+	@media (max-width: 767px) {
+		.add {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>
