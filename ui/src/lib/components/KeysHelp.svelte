@@ -1,18 +1,18 @@
 <script lang="ts">
-	import Modal from 'flowbite-svelte/Modal.svelte';
+	import Dialog from './Dialog.svelte';
 
 	type Props = { open: boolean; keys: [string, string][] };
 	let { open = $bindable(), keys }: Props = $props();
 </script>
 
-<Modal title="Keys of this view" bind:open size="xs" class="dialog">
+<Dialog title="Keys of this view" bind:open size="xs">
 	<dl>
 		{#each keys as [key, what] (key)}
 			<dt>{key}</dt>
 			<dd>{what}</dd>
 		{/each}
 	</dl>
-</Modal>
+</Dialog>
 
 <style>
 	dl {

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { workshopNow } from '../state/clock';
 	import type { Cranks, ReadingRow } from '../api/client';
-	import { amps, moment } from '../format/si';
+	import { amps } from '../format/si';
+	import { moment } from '../format/when';
 	import Key from './Key.svelte';
 
 	type Props = {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Modal from 'flowbite-svelte/Modal.svelte';
+	import Dialog from './Dialog.svelte';
 	import Key from './Key.svelte';
 
 	type Props = { what: string; open: boolean; onreason: (reason: string) => void };
@@ -7,7 +7,7 @@
 	const REASONS = ['Misread', 'Probe slipped', 'Wrong points', 'Nothing turned', 'Meter on the wrong range'];
 </script>
 
-<Modal title="Strike out {what}" bind:open size="xs" class="dialog">
+<Dialog title="Strike out {what}" bind:open size="xs">
 	<p>It stays visible with its reason, and can be restored.</p>
 	<div class="grid gap-2">
 		{#each REASONS as reason (reason)}
@@ -19,4 +19,4 @@
 			>
 		{/each}
 	</div>
-</Modal>
+</Dialog>

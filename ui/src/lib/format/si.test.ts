@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { amps, milliohms, moment, volts, voltsAt } from './si';
+import { amps, milliohms, volts, voltsAt } from './si';
 
 describe('si', () => {
 	it('keeps the meter’s digits', () => {
@@ -22,11 +22,5 @@ describe('si', () => {
 		expect(milliohms(0.09996)).toBe('100 mΩ');
 		expect(amps(9.96)).toBe('10 A');
 		expect(amps(7.44)).toBe('7.4 A');
-	});
-
-	it('names the day only when it was another one', () => {
-		const noon = new Date(2026, 5, 3, 12, 5).getTime();
-		expect(moment(noon, noon + 3_600_000)).toBe('12:05');
-		expect(moment(noon, noon + 86_400_000)).toBe('3 Jun 12:05');
 	});
 });

@@ -43,12 +43,3 @@ export function ohms(value: number): string {
 	if (value >= 1000) return 'open';
 	return value >= 1 ? `${fixed(value, value < 9.95 ? 1 : 0)} Ω` : milliohms(value);
 }
-
-/** Time of day, or date and time when it was another day. */
-export function moment(epochMillis: number, now: number): string {
-	const then = new Date(epochMillis);
-	const time = then.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-	return then.toDateString() === new Date(now).toDateString()
-		? time
-		: `${then.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })} ${time}`;
-}

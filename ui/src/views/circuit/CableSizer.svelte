@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Modal from 'flowbite-svelte/Modal.svelte';
+	import Dialog from '../../lib/components/Dialog.svelte';
 	import { api, problemText, type CableSize, type CircuitPart } from '../../lib/api/client';
 	import { areaWords } from '../../lib/format/cable';
 	import { volts } from '../../lib/format/si';
@@ -55,7 +55,7 @@
 	}
 </script>
 
-<Modal title="Size the {part.name}" bind:open size="sm" class="dialog">
+<Dialog title="Size the {part.name}" bind:open size="sm">
 	<div class="fields">
 		<label>Length, m <input inputmode="decimal" bind:value={metres} /></label>
 		<label>Current, A <input inputmode="decimal" bind:value={current} /></label>
@@ -79,7 +79,7 @@
 			{/each}
 		</div>
 	{/if}
-</Modal>
+</Dialog>
 
 <style>
 	.fields {

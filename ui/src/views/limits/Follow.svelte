@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { day } from '../../lib/format/when';
 	import { workshopNow } from '../../lib/state/clock';
 	import { api, problemText, type LimitsView } from '../../lib/api/client';
 	import { newId } from '../../lib/state/ids';
@@ -43,7 +44,7 @@
 		<p>
 			<b>{f.loop === 'STARTING' ? 'Starting' : 'Charging'}: {f.school}.</b>
 			{f.reason}
-			<span class="by">{f.chosenBy}, {new Date(f.chosenAtMs).toLocaleDateString()}</span>
+			<span class="by">{f.chosenBy}, {day(f.chosenAtMs)}</span>
 		</p>
 	{:else}
 		<p>The conductor's own limit alone. A school can stand beside every verdict as the shop's.</p>

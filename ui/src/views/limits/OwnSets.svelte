@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { day } from '../../lib/format/when';
 	import { api, problemText, type LimitsView } from '../../lib/api/client';
 	import { volts } from '../../lib/format/si';
 	import { newId } from '../../lib/state/ids';
@@ -64,7 +65,7 @@
 				<b>{set.name}, version {set.version}</b> ({set.loop === 'STARTING' ? 'starting' : 'charging'}):
 				{set.supplyVolts === undefined ? 'no supply limit' : `supply ${volts(set.supplyVolts)} V`},
 				{set.returnVolts === undefined ? 'no return limit' : `return ${volts(set.returnVolts)} V`}.
-				<span class="soft">{set.source}, since {new Date(set.sinceMs).toLocaleDateString()}</span>
+				<span class="soft">{set.source}, since {day(set.sinceMs)}</span>
 			</span>
 			<Key onclick={() => edit(set)}>Change</Key>
 		</p>

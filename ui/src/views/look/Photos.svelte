@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Modal from 'flowbite-svelte/Modal.svelte';
+	import Dialog from '../../lib/components/Dialog.svelte';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import type { Topic } from '../../lib/api/client';
 	import { smallJpeg } from '../../lib/device/photo';
@@ -57,7 +57,7 @@
 	</label>
 </div>
 {#if message}<p role="alert">{message}</p>{/if}
-<Modal title={what} bind:open size="lg" class="dialog">
+<Dialog title={what} bind:open size="lg">
 	<img class="large" src="/api/cases/{bench.id}/photos/{shown}" alt={what} />
 	<Key
 		onclick={() => {
@@ -65,7 +65,7 @@
 			bench.strike(shown, 'Wrong picture');
 		}}>Take this picture out</Key
 	>
-</Modal>
+</Dialog>
 
 <style>
 	.photos {

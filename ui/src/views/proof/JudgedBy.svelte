@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CaseView } from '../../lib/api/client';
-	import { moment } from '../../lib/format/si';
+	import { moment } from '../../lib/format/when';
 	import { workshopNow } from '../../lib/state/clock';
 
 	/** What the case is judged by, when it came to be, and when it closed. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { moment } from '../../lib/format/when';
 	import type { Part } from '../../lib/api/client';
 	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
@@ -113,7 +114,7 @@
 						{#each view.photos as photo (photo.id)}
 							<figure>
 								<img src="/api/cases/{view.id}/photos/{photo.id}" alt={photo.title} loading="lazy" />
-								<figcaption>{photo.title} · {photo.by}, {new Date(photo.atMs).toLocaleString()}</figcaption>
+								<figcaption>{photo.title} · {photo.by}, {moment(photo.atMs, Date.now())}</figcaption>
 							</figure>
 						{/each}
 					</section>

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { workshopNow } from '../../lib/state/clock';
 	import type { CaseView } from '../../lib/api/client';
-	import { moment, volts } from '../../lib/format/si';
+	import { volts } from '../../lib/format/si';
+	import { moment } from '../../lib/format/when';
 	import Key from '../../lib/components/Key.svelte';
 
 	type Props = { view: CaseView; onwithdraw: (id: string) => void; onrestore: (id: string) => void };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { moment } from '../../lib/format/when';
 	import { clockOffMinutes } from '../../lib/state/clock';
 	import { atHandWords } from '../../lib/device/offline';
 	import { api, problemText, type Device } from '../../lib/api/client';
@@ -10,7 +11,6 @@
 
 	const app = getApp();
 	const ROLE = { TECHNICIAN: 'technician', SEAT: 'seat', OWNER: 'this computer', NONE: 'not paired' };
-	const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 	let devices = $state.raw<Device[] | null>(null);
 	let message = $state('');
 	let adding = $state(false);
@@ -48,7 +48,7 @@
 					<li>
 						<span>
 							<b>{device.name}</b>, {ROLE[device.role]}{device.vehicle ? ` of the ${device.vehicle}` : ''}
-							<span class="soft">since {when.format(device.pairedAtMs)}</span>
+							<span class="soft">since {moment(device.pairedAtMs, Date.now())}</span>
 						</span>
 						{#if owner}<Key onclick={() => remove(device)} aria-label="Remove {device.name}">Remove</Key>{/if}
 					</li>

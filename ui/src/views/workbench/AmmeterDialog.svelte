@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Modal from 'flowbite-svelte/Modal.svelte';
+	import Dialog from '../../lib/components/Dialog.svelte';
 	import type { NewReading } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import Key from '../../lib/components/Key.svelte';
@@ -56,7 +56,7 @@
 	}
 </script>
 
-<Modal title="How the current is measured" bind:open size="sm" class="dialog">
+<Dialog title="How the current is measured" bind:open size="sm">
 	<div class="kinds" role="group" aria-label="Instrument">
 		{#each KINDS as [value, words] (value)}
 			<button type="button" aria-pressed={kind === value} onclick={() => (kind = value)}>{words}</button>
@@ -96,7 +96,7 @@
 	{/if}
 	{#if message}<p class="message" role="alert">{message}</p>{/if}
 	<Key primary onclick={use}>Measure like this</Key>
-</Modal>
+</Dialog>
 
 <style>
 	.kinds {

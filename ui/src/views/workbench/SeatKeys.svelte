@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Modal from 'flowbite-svelte/Modal.svelte';
+	import Dialog from '../../lib/components/Dialog.svelte';
 	import type { SeatView } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { faceOf } from '../../lib/seat/face';
@@ -72,7 +72,7 @@
 	</div>
 {:else if shown === 'invite' && !joined && moves}
 	<Key onclick={() => (inviting = true)}>Call a helper’s phone</Key>
-	<Modal title="A helper in the seat" bind:open={inviting} size="xs" class="dialog">
+	<Dialog title="A helper in the seat" bind:open={inviting} size="xs">
 		{#if inviting}
 			<p>The phone goes to the seat and shows what to do, in letters you can read from the wing.</p>
 			<JoinCode role="SEAT" caseId={bench.id} />
@@ -81,7 +81,7 @@
 				<Key href="#/seat/{bench.id}">This screen goes to the seat</Key>
 			</div>
 		{/if}
-	</Modal>
+	</Dialog>
 {/if}
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { timeOfDay } from '../../lib/format/when';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { push } from 'svelte-spa-router';
 	import { getApp } from '../../lib/state/app.svelte';
@@ -124,8 +125,7 @@
 {#if view && profile}
 	{#if bench.asOfMs}
 		<p class="copy" role="status">
-			No connection. The case as it stood at {new Date(bench.asOfMs).toLocaleTimeString()}; what you enter is
-			kept.
+			No connection. The case as it stood at {timeOfDay(bench.asOfMs)}; what you enter is kept.
 		</p>
 	{/if}
 	{#snippet parts()}

@@ -75,6 +75,11 @@ class SaidStoryTest extends OpenWorkshop {
         assertThat(page.getByText("New case")).isVisible();
         page.keyboard().press("n");
         page.locator("input[name=vehicle]").fill("Heron 7 minibus");
+        // Back closes the dialog, stays in the Bay and keeps what was typed.
+        page.goBack();
+        assertThat(page.locator("input[name=vehicle]")).not().isVisible();
+        page.keyboard().press("n");
+        assertThat(page.locator("input[name=vehicle]")).hasValue("Heron 7 minibus");
         page.getByText("nothing happens at the key").click();
         page.locator("select[name=circuit]").selectOption("petrol-body-return");
         page.locator("input[name=celsius]").fill("-4");
