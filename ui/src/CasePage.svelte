@@ -19,7 +19,7 @@
 		return followCase(
 			bench.id,
 			() => void bench.load(),
-			(seat) => bench.heard(seat)
+			(seat) => bench.line.heard(seat)
 		);
 	});
 	$effect(() => {

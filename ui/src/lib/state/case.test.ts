@@ -35,7 +35,7 @@ describe('CaseState', () => {
 		const bench = opened(() => new Promise((resolve) => (answer = resolve)));
 		get.mockResolvedValue({ data: view(1) });
 		await bench.load();
-		bench.state('CRANK', 'STOP');
+		bench.record.state('CRANK', 'STOP');
 		get.mockResolvedValue({ data: view(3) });
 		void bench.load();
 		await settle();
@@ -49,7 +49,7 @@ describe('CaseState', () => {
 		const bench = opened(async () => answered(view(2)));
 		get.mockReturnValue(new Promise((resolve) => (fetched = resolve)));
 		void bench.load();
-		bench.state('CRANK', 'STOP');
+		bench.record.state('CRANK', 'STOP');
 		await settle();
 		fetched({ data: view(3) });
 		await settle();
@@ -60,26 +60,26 @@ describe('CaseState', () => {
 		const waiting: ((answer: unknown) => void)[] = [];
 		get.mockImplementation(() => new Promise((resolve) => waiting.push(resolve)));
 		const bench = opened(async () => answered(view(1)));
-		void bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
-		const first = bench.put('red', 'c');
-		const second = bench.put('red', 'd');
+		void bench.entry.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
+		const first = bench.entry.put('red', 'c');
+		const second = bench.entry.put('red', 'd');
 		const probe = (red: string) =>
 			({ red: { id: red }, black: { id: 'b' }, condition: 'CRANKING' }) as unknown as Probe;
 		waiting[2]?.({ data: probe('d') });
 		waiting[1]?.({ data: probe('c') });
 		await Promise.all([first, second]);
-		expect(bench.probe?.red.id).toBe('d');
+		expect(bench.entry.probe?.red.id).toBe('d');
 	});
 
 	it('drops a meter reading that belongs to another condition by the time it arrives', async () => {
 		const waiting: ((answer: unknown) => void)[] = [];
 		get.mockImplementation(() => new Promise((resolve) => waiting.push(resolve)));
 		const bench = opened(async () => answered(view(1)));
-		void bench.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
-		const measured = bench.measure();
-		void bench.setCondition('RAISED_LOADED');
+		void bench.entry.aim({ red: 'a', black: 'b', condition: 'CRANKING' });
+		const measured = bench.meter.measure();
+		void bench.entry.setCondition('RAISED_LOADED');
 		waiting[1]?.({ data: { typed: '9.81', range: 'V20' } });
 		await measured;
-		expect(bench.draft.text).toBe('');
+		expect(bench.entry.draft.text).toBe('');
 	});
 });

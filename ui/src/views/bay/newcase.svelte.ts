@@ -151,7 +151,7 @@ export class NewCaseForm {
 	async #opened(id: string): Promise<void> {
 		const opened = caseOf(id, this.app);
 		for (const [topic, value] of Object.entries(this.typed.said)) {
-			if (value) opened.state(topic as Topic, value);
+			if (value) opened.record.state(topic as Topic, value);
 		}
 		this.typed = { ...EMPTY };
 		this.#id = newId();

@@ -43,7 +43,7 @@
 
 	/** Takes a pair of points to the workbench, where it is read. */
 	function read(pair: { red: string; black: string; condition: Condition }): void {
-		void bench.aim(pair);
+		void bench.entry.aim(pair);
 		void push(`/case/${bench.id}`);
 	}
 </script>

@@ -40,7 +40,9 @@
 		</p>
 	{:else}
 		<p>
-			<Key primary onclick={() => bench.state('SLEEP', 'START')}>Locked and left alone: start 20 min</Key>
+			<Key primary onclick={() => bench.record.state('SLEEP', 'START')}
+				>Locked and left alone: start 20 min</Key
+			>
 		</p>
 	{/if}
 	{#each STEPS as [topic, how] (topic)}
@@ -52,14 +54,14 @@
 						words={asked.title}
 						choices={asked.choices}
 						stated={asked.stated?.value}
-						onstate={(value) => bench.state(asked.topic, value)}
+						onstate={(value) => bench.record.state(asked.topic, value)}
 					/>
 				{:else}
 					<Words
 						words={asked.title}
 						unit={asked.unit}
 						stated={asked.stated?.value}
-						onstate={(value) => bench.state(asked.topic, value)}
+						onstate={(value) => bench.record.state(asked.topic, value)}
 					/>
 				{/if}
 				<p class="soft">{how}</p>

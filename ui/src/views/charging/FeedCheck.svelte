@@ -38,14 +38,14 @@
 						words={topic.title}
 						choices={topic.choices}
 						stated={topic.stated?.value}
-						onstate={(value) => bench.state(topic.topic, value)}
+						onstate={(value) => bench.record.state(topic.topic, value)}
 					/>
 				{:else if topic}
 					<Words
 						words={topic.title}
 						unit={topic.unit}
 						stated={topic.stated?.value}
-						onstate={(value) => bench.state(topic.topic, value)}
+						onstate={(value) => bench.record.state(topic.topic, value)}
 					/>
 				{/if}
 			</li>

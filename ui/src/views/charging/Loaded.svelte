@@ -20,7 +20,7 @@
 
 	function toggle(load: string): void {
 		const next = on.includes(load) ? on.filter((l) => l !== load) : [...on, load];
-		bench.state('LOADS_ON', next.length > 0 ? next.join(',') : 'none');
+		bench.record.state('LOADS_ON', next.length > 0 ? next.join(',') : 'none');
 	}
 </script>
 
@@ -62,8 +62,12 @@
 <section class="card" aria-label="Cold and warm">
 	<h2>Cold and warm <small>the engine is {engine ? engine.toLowerCase() : 'not stated'}</small></h2>
 	<div class="engine">
-		<Key onclick={() => bench.state('ENGINE', 'COLD')} primary={engine === 'COLD'}>Cold from here on</Key>
-		<Key onclick={() => bench.state('ENGINE', 'WARM')} primary={engine === 'WARM'}>Warm from here on</Key>
+		<Key onclick={() => bench.record.state('ENGINE', 'COLD')} primary={engine === 'COLD'}
+			>Cold from here on</Key
+		>
+		<Key onclick={() => bench.record.state('ENGINE', 'WARM')} primary={engine === 'WARM'}
+			>Warm from here on</Key
+		>
 	</div>
 	{#each charging.coldAndWarm as row (row.what + row.conditionWords)}
 		<p class="compared">

@@ -27,7 +27,7 @@
 	function onkeydown(event: KeyboardEvent): void {
 		const target = event.target as HTMLElement;
 		if (target.closest('input, select, textarea, dialog') || event.ctrlKey || event.metaKey) return;
-		if (event.key === 'u') bench.undo();
+		if (event.key === 'u') bench.record.undo();
 	}
 </script>
 
@@ -39,13 +39,13 @@
 			words={topic.title}
 			choices={topic.choices}
 			stated={topic.stated?.value}
-			onstate={(value) => bench.state(topic.topic, value)}
+			onstate={(value) => bench.record.state(topic.topic, value)}
 		/>
 	{:else}
 		<Words
 			words={topic.title}
 			stated={topic.stated?.value}
-			onstate={(value) => bench.state(topic.topic, value)}
+			onstate={(value) => bench.record.state(topic.topic, value)}
 		/>
 	{/if}
 {/snippet}
@@ -56,7 +56,8 @@
 			<h1>Look</h1>
 		</div>
 		<div class="keys">
-			{#if bench.last}<Key onclick={() => bench.undo()}>Undo<span class="what">{bench.last.label}</span></Key
+			{#if bench.last}<Key onclick={() => bench.record.undo()}
+					>Undo<span class="what">{bench.last.label}</span></Key
 				>{/if}
 			<Key primary href="#/case/{bench.id}">To the workbench</Key>
 		</div>
@@ -77,7 +78,7 @@
 					<Found
 						{view}
 						what={topic.title}
-						onrepair={(part, action, note) => bench.repair(part, action, note)}
+						onrepair={(part, action, note) => bench.record.repair(part, action, note)}
 					/>
 				{/if}
 			{/each}

@@ -21,7 +21,7 @@
 		busy = true;
 		message = '';
 		try {
-			bench.photo(topic, await smallJpeg(file));
+			bench.record.photo(topic, await smallJpeg(file));
 		} catch {
 			message = 'This file is not a picture that the browser can read. Take it as JPEG.';
 		} finally {
@@ -62,7 +62,7 @@
 	<Key
 		onclick={() => {
 			open = false;
-			bench.strike(shown, 'Wrong picture');
+			bench.record.strike(shown, 'Wrong picture');
 		}}>Take this picture out</Key
 	>
 </Dialog>

@@ -15,13 +15,13 @@
 		words={asked.title}
 		choices={asked.choices}
 		stated={asked.stated?.value}
-		onstate={(value) => bench.state(topic, value)}
+		onstate={(value) => bench.record.state(topic, value)}
 	/>
 {:else if asked}
 	<Words
 		words={asked.title}
 		unit={asked.unit}
 		stated={asked.stated?.value}
-		onstate={(value) => bench.state(topic, value)}
+		onstate={(value) => bench.record.state(topic, value)}
 	/>
 {/if}

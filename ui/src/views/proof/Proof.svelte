@@ -1,11 +1,12 @@
 <script lang="ts">
-	import { moment } from '../../lib/format/when';
 	import type { Part } from '../../lib/api/client';
 	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import Course from './Course.svelte';
+	import FoundByOthers from './FoundByOthers.svelte';
 	import JudgedBy from './JudgedBy.svelte';
+	import Pictures from './Pictures.svelte';
 	import PartRow from './PartRow.svelte';
 	import WhatIf from '../workbench/WhatIf.svelte';
 	import RepairHistory from './RepairHistory.svelte';
@@ -17,9 +18,6 @@
 			.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT')
 			.toSorted((a, b) => (b.probability ?? 0) - (a.probability ?? 0)) ?? []
 	);
-	/** What others found stays in sight: it clears and condemns nothing here. */
-	const OUTSIDE = new Set(['OUTSIDE', 'REPLACED', 'OLD_BENCH', 'NEW_BENCH']);
-	const outside = $derived(view?.statements.filter((s) => OUTSIDE.has(s.topic) && s.stated) ?? []);
 	type Group = { name: string; tone: string; has: (part: Part) => boolean };
 	const STARTING: Group[] = [
 		{ name: 'Battery', tone: '', has: (p) => p.device === 'BATTERY' },
@@ -89,36 +87,13 @@
 			<div class="history">
 				<RepairHistory
 					{view}
-					onwithdraw={(id) => bench.strike(id, 'Withdrawn')}
-					onrestore={(id) => bench.restore(id)}
+					onwithdraw={(id) => bench.record.strike(id, 'Withdrawn')}
+					onrestore={(id) => bench.record.restore(id)}
 				/>
-				{#if outside.length > 0}
-					<section class="card said" aria-label="Found by others">
-						<h2>Found by others, unproven here</h2>
-						{#each outside as s (s.topic)}
-							<p>
-								<b>{s.title}:</b>
-								{s.choices.find((c) => c.value === s.stated?.value)?.words ?? s.stated?.value}
-							</p>
-						{/each}
-						<p class="soft">
-							On a bench the wiring is not in the circuit. Where it contradicts the readings, both stay open.
-						</p>
-					</section>
-				{/if}
+				<FoundByOthers statements={view.statements} />
 				<Course course={view.course} />
 				<JudgedBy basis={view.basis} />
-				{#if view.photos.length > 0}
-					<section class="card" aria-label="Pictures">
-						<h2>Pictures</h2>
-						{#each view.photos as photo (photo.id)}
-							<figure>
-								<img src="/api/cases/{view.id}/photos/{photo.id}" alt={photo.title} loading="lazy" />
-								<figcaption>{photo.title} · {photo.by}, {moment(photo.atMs, Date.now())}</figcaption>
-							</figure>
-						{/each}
-					</section>
-				{/if}
+				<Pictures {view} />
 			</div>
 		</div>
 	</div>
@@ -127,33 +102,10 @@
 {/if}
 
 <style>
-	.said {
-		padding: 14px 18px;
-		font-size: 15px;
-	}
-	.said h2 {
-		font-size: 16px;
-		font-weight: 750;
-	}
-	.soft {
-		font-size: 14px;
-		color: var(--soft);
-	}
 	.history {
 		display: grid;
 		gap: 12px;
 		align-content: start;
-	}
-	figure {
-		padding: 6px 0;
-	}
-	figure img {
-		max-width: 100%;
-		border-radius: 8px;
-	}
-	figcaption {
-		font-size: 14px;
-		color: var(--soft);
 	}
 	.proof {
 		padding: 12px 24px 32px;

@@ -24,7 +24,7 @@
 
 	$effect(() => {
 		if (!open) return;
-		const used = bench.draft.ammeter;
+		const used = bench.entry.draft.ammeter;
 		kind = used?.how === 'CABLE_AS_SHUNT' ? 'SHUNT' : used?.millivoltsPerAmp ? 'METER' : 'AMPERES';
 		factor = used?.millivoltsPerAmp ?? 10;
 		zero = used?.zero === undefined ? '' : String(used.zero);
@@ -48,7 +48,7 @@
 				? { how: 'CABLE_AS_SHUNT', in: where }
 				: { how: 'CLAMP', in: where, zero: empty, millivoltsPerAmp: kind === 'METER' ? factor : undefined };
 		const shows = `${empty} ${unit} with empty jaws`;
-		bench.setAmmeter(
+		bench.entry.setAmmeter(
 			ammeter,
 			kind === 'SHUNT' ? '' : `${kind === 'METER' ? `${factor} mV/A` : 'shows amperes'}, ${shows}`
 		);

@@ -10,8 +10,10 @@
 <div class="doubt" role="status">
 	<p><b>Does not fit.</b> {doubt.sentence}</p>
 	<div class="keys">
-		<Key onclick={() => bench.readAgain(doubt.reading)}>Read it again</Key>
-		<Key onclick={() => bench.strike(doubt.reading, 'Did not fit the other readings')}>Strike it out</Key>
+		<Key onclick={() => bench.entry.readAgain(doubt.reading)}>Read it again</Key>
+		<Key onclick={() => bench.record.strike(doubt.reading, 'Did not fit the other readings')}
+			>Strike it out</Key
+		>
 	</div>
 </div>
 

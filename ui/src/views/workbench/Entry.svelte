@@ -5,18 +5,19 @@
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
-	const milli = $derived(/m/i.test(bench.draft.text));
-	const digits = $derived(bench.draft.text.replace(/\s*m?v?$/i, '').replace('-', '−'));
-	const typed = $derived(parseTyped(bench.draft.text));
-	const amps = $derived(Number(bench.draft.amps.replace(',', '.')));
+	const milli = $derived(/m/i.test(bench.entry.draft.text));
+	const digits = $derived(bench.entry.draft.text.replace(/\s*m?v?$/i, '').replace('-', '−'));
+	const typed = $derived(parseTyped(bench.entry.draft.text));
+	const amps = $derived(Number(bench.entry.draft.amps.replace(',', '.')));
 	const oneSide = $derived.by(() => {
-		const { probe, view } = bench;
+		const { view } = bench;
+		const { probe } = bench.entry;
 		return [view?.profile.supply, view?.profile.returns].some(
 			(s) => s?.points.some((p) => p.id === probe?.red.id) && s.points.some((p) => p.id === probe?.black.id)
 		);
 	});
 	const meaning = $derived(
-		typed && oneSide && bench.condition === 'CRANKING' && amps > 0 && typed.volts > 0
+		typed && oneSide && bench.entry.condition === 'CRANKING' && amps > 0 && typed.volts > 0
 			? `${milliohms(typed.volts / amps)} at ${amps} A`
 			: ''
 	);
@@ -26,11 +27,11 @@
 	<output>{digits || '–'}</output>
 	<span class="unit">{milli ? 'mV' : 'V'}</span>
 	<span class="side">
-		{#if bench.draft.text && !typed}
+		{#if bench.entry.draft.text && !typed}
 			<b>not a voltage yet</b>
 		{:else if typed}
 			<span
-				>saves {voltsAt(typed.volts, typed.resolutionVolts)} V{bench.draft.simulated
+				>saves {voltsAt(typed.volts, typed.resolutionVolts)} V{bench.entry.draft.simulated
 					? ', simulated'
 					: ''}</span
 			>

@@ -22,7 +22,7 @@
 	const unseen = $derived(
 		bench.view?.stage === 'FRESH' && !bench.view.statements.some((s) => s.group === 'LOOK' && s.stated)
 	);
-	const ownTitle = $derived(step?.kind === 'CHARGE' && !bench.ownChoice ? step.title : undefined);
+	const ownTitle = $derived(step?.kind === 'CHARGE' && !bench.entry.ownChoice ? step.title : undefined);
 </script>
 
 <section class="card next" aria-label="What to do next">
@@ -30,10 +30,10 @@
 	<Timer {bench} shown="running" />
 	{#if bench.asked}
 		<SlipQuestion {bench} reading={bench.asked} />
-	{:else if bench.probe}
+	{:else if bench.entry.probe}
 		<ProbeCard
 			{bench}
-			probe={bench.probe}
+			probe={bench.entry.probe}
 			title={ownTitle}
 			why={ownTitle ? step?.why : undefined}
 			bind:choosing
@@ -50,10 +50,10 @@
 		{/if}
 		{#if step.kind === 'COMPLAINT_TEST'}
 			<div class="keys">
-				<Key primary onclick={() => bench.complaintTest(true)}
+				<Key primary onclick={() => bench.record.complaintTest(true)}
 					>{bench.view?.concern === 'CHARGING' ? 'Yes, it charges' : 'Yes, it cranks and starts'}</Key
 				>
-				<Key onclick={() => bench.complaintTest(false)}>No, the complaint stays</Key>
+				<Key onclick={() => bench.record.complaintTest(false)}>No, the complaint stays</Key>
 				<UndoKey {bench} />
 			</div>
 		{:else if step.kind === 'DONE'}
@@ -66,7 +66,7 @@
 		{#if bench.message}<p role="alert">{bench.message}</p>{/if}
 		<Cautions cautions={step.cautions} />
 	{/if}
-	{#if bench.view && step?.kind !== 'DONE' && !bench.asked && !bench.probe}
+	{#if bench.view && step?.kind !== 'DONE' && !bench.asked && !bench.entry.probe}
 		<PlaceAnywhere {bench} {...bench.view.posts} words="Read something else first" bind:open={choosing} />
 	{/if}
 	{#if step?.kind !== 'DONE'}<Timer {bench} shown="idle" />{/if}

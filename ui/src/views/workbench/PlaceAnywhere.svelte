@@ -17,7 +17,7 @@
 		{#each leads as { lead, words, at } (lead)}
 			<label>
 				<span>{words}</span>
-				<select value={at} onchange={(e) => bench.put(lead, e.currentTarget.value)}>
+				<select value={at} onchange={(e) => bench.entry.put(lead, e.currentTarget.value)}>
 					{#each points as point (point.id)}
 						<option value={point.id}>{point.name}</option>
 					{/each}

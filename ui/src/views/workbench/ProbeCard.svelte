@@ -20,20 +20,20 @@
 		/** The list of all points is open. */ choosing: boolean;
 	};
 	let { bench, probe, title, why, choosing = $bindable() }: Props = $props();
-	const standby = $derived(bench.ownChoice ? [] : (bench.view?.judgement.standby ?? []));
+	const standby = $derived(bench.entry.ownChoice ? [] : (bench.view?.judgement.standby ?? []));
 	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
 </script>
 
 <div class="probe" class:touch={touch.current}>
 	<div class="words">
 		<p class="kicker">
-			{bench.ownChoice ? 'Your own choice' : 'Next'} · {probe.instruction}
+			{bench.entry.ownChoice ? 'Your own choice' : 'Next'} · {probe.instruction}
 		</p>
-		{#if bench.ownChoice && bench.view}
+		{#if bench.entry.ownChoice && bench.view}
 			<p class="plan">The plan waits: <b>{bench.view.next.title}</b></p>
 		{/if}
-		{#if bench.halfPlaced}<p class="message" role="status">
-				Red is on the {bench.halfPlaced}. Now tap where black goes.
+		{#if bench.entry.halfPlaced}<p class="message" role="status">
+				Red is on the {bench.entry.halfPlaced}. Now tap where black goes.
 			</p>{/if}
 		<h1>{title ?? probe.title}</h1>
 		<div class="leads">
@@ -64,17 +64,20 @@
 		{/if}
 		<div class="keys">
 			{#if !touch.current}
-				<Key primary onclick={() => bench.save()} disabled={!bench.draft.text || bench.halfPlaced !== null}
-					>Save</Key
+				<Key
+					primary
+					onclick={() => bench.entry.save()}
+					disabled={!bench.entry.draft.text || bench.entry.halfPlaced !== null}>Save</Key
 				>
 			{/if}
 			{#if bench.view?.simulated}
-				<Key onclick={() => bench.measure()} primary={touch.current && !bench.draft.text}>Simulated meter</Key
+				<Key onclick={() => bench.meter.measure()} primary={touch.current && !bench.entry.draft.text}
+					>Simulated meter</Key
 				>
 			{/if}
-			<Key onclick={() => bench.swap()}>Swap</Key>
-			{#if bench.ownChoice || bench.halfPlaced}
-				<Key onclick={() => bench.followPlan()}>Back to the plan</Key>
+			<Key onclick={() => bench.entry.swap()}>Swap</Key>
+			{#if bench.entry.ownChoice || bench.entry.halfPlaced}
+				<Key onclick={() => bench.entry.followPlan()}>Back to the plan</Key>
 			{:else}
 				<UndoKey {bench} />
 			{/if}
@@ -88,16 +91,16 @@
 		{#if standby.length > 0 && !touch.current}<Standby {bench} probes={standby} />{/if}
 		{#if touch.current}
 			<Keypad
-				text={bench.draft.text}
-				ontype={(t) => bench.type(t)}
-				onsave={() => bench.save()}
-				disabled={!bench.draft.text || bench.halfPlaced !== null}
+				text={bench.entry.draft.text}
+				ontype={(t) => bench.entry.type(t)}
+				onsave={() => bench.entry.save()}
+				disabled={!bench.entry.draft.text || bench.entry.halfPlaced !== null}
 			/>
 			{#if standby.length > 0}<Standby {bench} probes={standby} />{/if}
 			<PlaceAnywhere {bench} red={probe.red.id} black={probe.black.id} bind:open={choosing} />
 		{/if}
 	</div>
-	<Cautions cautions={bench.ownChoice ? probe.cautions : (bench.view?.next.cautions ?? [])} />
+	<Cautions cautions={bench.entry.ownChoice ? probe.cautions : (bench.view?.next.cautions ?? [])} />
 </div>
 
 <style>

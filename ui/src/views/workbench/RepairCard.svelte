@@ -58,7 +58,9 @@
 		/>
 	</label>
 	<div class="keys">
-		<Key primary onclick={() => step.part && bench.repair(step.part, action, note)}>Record the repair</Key>
+		<Key primary onclick={() => step.part && bench.record.repair(step.part, action, note)}
+			>Record the repair</Key
+		>
 		<UndoKey {bench} />
 	</div>
 	<Cautions cautions={step.cautions} />

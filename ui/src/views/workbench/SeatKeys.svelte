@@ -15,10 +15,10 @@
 	let { bench, shown }: Props = $props();
 	let inviting = $state(false);
 	let now = $state(performance.now());
-	const joined = $derived(bench.seat?.joined ?? false);
-	const face = $derived(faceOf(bench.seat, now - bench.seatAt));
-	const cranks = $derived(STARTER_TURNS.has(bench.condition));
-	const moves = $derived(cranks || !['REST', 'AFTER_SWITCH_OFF'].includes(bench.condition));
+	const joined = $derived(bench.line.seat?.joined ?? false);
+	const face = $derived(faceOf(bench.line.seat, now - bench.line.seatAt));
+	const cranks = $derived(STARTER_TURNS.has(bench.entry.condition));
+	const moves = $derived(cranks || !['REST', 'AFTER_SWITCH_OFF'].includes(bench.entry.condition));
 	/** The hand is at the key, and said so: the crank may follow at once. */
 	const poised = $derived(cranks && face.order === 'READY' && !face.asks);
 	const lengths = $derived(
@@ -59,15 +59,15 @@
 		</p>
 		{#if face.order === 'STOP'}
 			{#each orders as [kind, seconds, words], n (words)}
-				<Key primary={n === 0 && moves} onclick={() => bench.order(kind, seconds)}>{words}</Key>
+				<Key primary={n === 0 && moves} onclick={() => bench.line.order(kind, seconds)}>{words}</Key>
 			{/each}
 		{:else}
 			{#if poised}
 				{#each orders.filter(([kind]) => kind === 'CRANK') as [kind, seconds, words], n (words)}
-					<Key primary={n === 0} onclick={() => bench.order(kind, seconds)}>{words}</Key>
+					<Key primary={n === 0} onclick={() => bench.line.order(kind, seconds)}>{words}</Key>
 				{/each}
 			{/if}
-			<Key primary={!poised} onclick={() => bench.order('STOP', 0)}>Stop</Key>
+			<Key primary={!poised} onclick={() => bench.line.order('STOP', 0)}>Stop</Key>
 		{/if}
 	</div>
 {:else if shown === 'invite' && !joined && moves}

@@ -20,14 +20,14 @@
 	</p>
 	<div class="choices">
 		{#each reading.slip?.choices ?? [] as choice, i (choice.answer)}
-			<Key onclick={() => bench.answer(reading.id, choice.answer)}>
+			<Key onclick={() => bench.record.answer(reading.id, choice.answer)}>
 				<kbd>{ANSWERS[i]?.toUpperCase()}</kbd>
 				{choice.label}
 			</Key>
 		{/each}
 	</div>
-	{#if bench.draft.text}
-		<p role="status">Kept for the next reading: <b>{bench.draft.text}</b></p>
+	{#if bench.entry.draft.text}
+		<p role="status">Kept for the next reading: <b>{bench.entry.draft.text}</b></p>
 	{/if}
 	{#if bench.message}<p role="alert">{bench.message}</p>{/if}
 </div>

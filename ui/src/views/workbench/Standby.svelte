@@ -9,7 +9,7 @@
 <details class="standby">
 	<summary>Next best instead</summary>
 	{#each probes as probe (probe.red.id + probe.black.id + probe.condition)}
-		<button onclick={() => bench.choose(probe)}>
+		<button onclick={() => bench.entry.choose(probe)}>
 			<b>{probe.title}</b><span>{probe.conditionWords}</span>
 		</button>
 	{/each}

@@ -23,22 +23,24 @@
 	const pile = $derived(bench.stated('PILE_RUN'));
 	const piling = $derived(pile && pilePhase(pile.value, pile.atMs, now));
 	const pileOn = $derived(pile?.value === 'START' && piling !== null && piling !== undefined);
-	const pilePlanned = $derived(bench.condition === 'PILE_ALTERNATOR' || bench.condition === 'PILE_STARTER');
+	const pilePlanned = $derived(
+		bench.entry.condition === 'PILE_ALTERNATOR' || bench.entry.condition === 'PILE_STARTER'
+	);
 	const built = $derived(bench.stated('BUILD_UP'));
 	const building = $derived(built && buildUpPhase(built.value, built.atMs, now, bench.view?.glows ?? false));
-	const cranked = $derived(bench.condition === 'CRANKING' || bench.condition === 'START_ATTEMPT');
+	const cranked = $derived(bench.entry.condition === 'CRANKING' || bench.entry.condition === 'START_ATTEMPT');
 	const asked = $derived(
-		bench.condition === 'ENGINE_OFF_LOAD' ||
+		bench.entry.condition === 'ENGINE_OFF_LOAD' ||
 			(bench.view?.next.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false)
 	);
 	/** The seat's line counts this crank already. */
-	const ordered = $derived(bench.seat?.joined === true && bench.seat.order === 'CRANK');
+	const ordered = $derived(bench.line.seat?.joined === true && bench.line.seat.order === 'CRANK');
 	const running = $derived(crank?.value === 'START' && cranking !== null);
 
 	/** Whoever screws it on has to take it off: it is asked for before the case closes. */
 	function pileStarts(): void {
-		if (bench.stated('PILE_ON')?.value !== 'OPEN') bench.state('PILE_ON', 'OPEN');
-		bench.state('PILE_RUN', 'START');
+		if (bench.stated('PILE_ON')?.value !== 'OPEN') bench.record.state('PILE_ON', 'OPEN');
+		bench.record.state('PILE_RUN', 'START');
 	}
 
 	const overdue = $derived(pileOn && piling?.now === true);
@@ -56,13 +58,13 @@
 	{#if cranking && !ordered}
 		<div class="timer" class:stop={cranking.now} role="timer" aria-label="Crank timer">
 			<b>{cranking.words}</b> <span class="left">{clock(cranking.seconds)}</span>
-			{#if running}<Key primary onclick={() => bench.state('CRANK', 'STOP')}>Stop</Key>{/if}
+			{#if running}<Key primary onclick={() => bench.record.state('CRANK', 'STOP')}>Stop</Key>{/if}
 		</div>
 	{/if}
 	{#if piling}
 		<div class="timer" class:stop={piling.now} role="timer" aria-label="Pile timer">
 			<b>{piling.words}</b> <span class="left">{clock(piling.seconds)}</span>
-			{#if pileOn}<Key primary onclick={() => bench.state('PILE_RUN', 'STOP')}>It is off</Key>{/if}
+			{#if pileOn}<Key primary onclick={() => bench.record.state('PILE_RUN', 'STOP')}>It is off</Key>{/if}
 		</div>
 	{/if}
 	{#if building}
@@ -80,17 +82,17 @@
 {:else}
 	<div class="keys">
 		{#if cranked && !running}
-			<Key onclick={() => bench.state('CRANK', 'START')}>Time the crank</Key>
+			<Key onclick={() => bench.record.state('CRANK', 'START')}>Time the crank</Key>
 		{/if}
-		{#if RUNNING.has(bench.condition) && !building}
-			<Key onclick={() => bench.state('BUILD_UP', 'START')}>Engine started: wait for the voltage</Key>
+		{#if RUNNING.has(bench.entry.condition) && !building}
+			<Key onclick={() => bench.record.state('BUILD_UP', 'START')}>Engine started: wait for the voltage</Key>
 		{/if}
 		{#if pilePlanned && !pileOn}
 			<Key onclick={pileStarts}>Pile is on: start the timer</Key>
 		{/if}
 		<SeatKeys {bench} shown="invite" />
 		{#if asked && !removing}
-			<Key onclick={() => bench.state('SURFACE_CHARGE', 'START')}>Load is on: start the timer</Key>
+			<Key onclick={() => bench.record.state('SURFACE_CHARGE', 'START')}>Load is on: start the timer</Key>
 		{/if}
 	</div>
 {/if}

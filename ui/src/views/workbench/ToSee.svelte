@@ -16,14 +16,14 @@
 				words={look.words}
 				choices={look.choices}
 				stated={look.stated}
-				onstate={(value) => bench.state(look.topic, value)}
+				onstate={(value) => bench.record.state(look.topic, value)}
 			/>
 		{:else}
 			<Words
 				words={look.words}
 				unit={look.unit}
 				stated={look.stated}
-				onstate={(value) => bench.state(look.topic, value)}
+				onstate={(value) => bench.record.state(look.topic, value)}
 			/>
 		{/if}
 	{/each}

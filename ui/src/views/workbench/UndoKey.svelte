@@ -7,5 +7,5 @@
 </script>
 
 {#if bench.last}
-	<Key onclick={() => bench.undo()} aria-label="Undo {bench.last.label}">Undo</Key>
+	<Key onclick={() => bench.record.undo()} aria-label="Undo {bench.last.label}">Undo</Key>
 {/if}

@@ -1,15 +1,13 @@
 <script lang="ts">
 	import { timeOfDay } from '../../lib/format/when';
 	import { MediaQuery } from 'svelte/reactivity';
-	import { push } from 'svelte-spa-router';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { getCase } from '../../lib/state/case.svelte';
 	import { shortcut } from '../../lib/state/shortcuts';
-	import { hrefOf } from '../../views';
 	import { fullScaleVolts } from '../../lib/profile/geometry';
 	import { allowSound, soundSaved, stayAwake } from '../../lib/device/signals';
 	import { say, spoken } from '../../lib/device/speech';
-	import type { CaseView, Profile, ProfileSide, ReadingRow } from '../../lib/api/client';
+	import type { CaseView, ProfileSide, ReadingRow } from '../../lib/api/client';
 	import Consumer from '../../lib/profile/Consumer.svelte';
 	import ProfileBand from '../../lib/profile/ProfileBand.svelte';
 	import ProfileTable from '../../lib/profile/ProfileTable.svelte';
@@ -18,6 +16,8 @@
 	import StrikeDialog from '../../lib/components/StrikeDialog.svelte';
 	import ConditionBar from './ConditionBar.svelte';
 	import FindingsCard from './FindingsCard.svelte';
+	import { act, KEYS } from './keys';
+	import LoopChoice from './LoopChoice.svelte';
 	import NextCard from './NextCard.svelte';
 
 	const app = getApp();
@@ -26,26 +26,6 @@
 	const column = new MediaQuery('(max-width: 1023px) or (max-height: 500px)');
 	const roomy = new MediaQuery('(min-width: 768px) and (min-height: 501px)');
 	const low = new MediaQuery('(max-height: 500px)');
-	const KEYS: [string, string][] = [
-		['0–9 . , −', 'type the reading; m or V for its unit'],
-		['Enter', 'save'],
-		['Esc', 'clear the entry'],
-		['A', 'enter the current'],
-		['C', 'change the condition'],
-		['S', 'swap the leads'],
-		['L', 'show the other loop'],
-		['N', 'back to the next step of the plan'],
-		['M', 'measure with the simulated meter'],
-		['T', 'order or time a crank, or end it'],
-		['U', 'undo the last entry'],
-		['Tab, ← →, Space', 'walk along the points; place red, then black'],
-		['R', 'read the same again'],
-		['A B C', 'answer a question; digits are kept for the next reading']
-	];
-	const LOOPS: [Profile['loop'], string][] = [
-		['STARTING', 'Starting loop'],
-		['CHARGING', 'Charging loop']
-	];
 	let striking = $state<ReadingRow | null>(null);
 	let strikeOpen = $state(false);
 	const view = $derived(bench.view);
@@ -53,8 +33,8 @@
 	const scale = $derived(profile ? fullScaleVolts([profile.supply, profile.returns]) : 1);
 	/** What was last signalled, so that only a change makes a sound. */
 	let heard: CaseView | null = null;
-	const red = $derived(bench.draft.red ?? bench.probe?.red.id);
-	const black = $derived(bench.draft.red ? bench.draft.black : bench.probe?.black.id);
+	const red = $derived(bench.entry.draft.red ?? bench.entry.probe?.red.id);
+	const black = $derived(bench.entry.draft.red ? bench.entry.draft.black : bench.entry.probe?.black.id);
 
 	$effect(() => app.showKeys(KEYS));
 
@@ -73,45 +53,11 @@
 		const target = event.target as HTMLElement;
 		if (app.help || strikeOpen || target.closest('input, select, textarea, dialog')) return;
 		if (event.key === 'Enter' && target.closest('button, a, summary')) return;
-		const press = shortcut(event, bench.draft.text, bench.asked !== null);
+		const press = shortcut(event, bench.entry.draft.text, bench.asked !== null);
 		if (!press) return;
 		event.preventDefault();
 		if (press.do !== 'save') (document.activeElement as HTMLElement | null)?.blur();
-		switch (press.do) {
-			case 'type':
-				return bench.type(press.text);
-			case 'save':
-				return bench.save();
-			case 'clear':
-				return bench.type('');
-			case 'swap':
-				return void bench.swap();
-			case 'measure':
-				return view?.simulated ? void bench.measure() : undefined;
-			case 'condition':
-				return document.getElementById('condition')?.focus();
-			case 'amps':
-				return document.getElementById('amps')?.focus();
-			case 'undo':
-				return bench.undo();
-			case 'repeat':
-				return void bench.repeat();
-			case 'loop':
-				return bench.showLoop(profile?.loop === 'STARTING' ? 'CHARGING' : 'STARTING');
-			case 'plan':
-				return bench.followPlan();
-			case 'crank':
-				return bench.crank();
-			case 'go':
-				return void push(hrefOf(press.view, bench.id).slice(1));
-			case 'help':
-				app.help = true;
-				return;
-			case 'answer': {
-				const choice = bench.asked?.slip?.choices[press.index];
-				if (bench.asked && choice) bench.answer(bench.asked.id, choice.answer);
-			}
-		}
+		act(press, bench, app);
 	}
 
 	function strike(reading: ReadingRow): void {
@@ -128,19 +74,6 @@
 			No connection. The case as it stood at {timeOfDay(bench.asOfMs)}; what you enter is kept.
 		</p>
 	{/if}
-	{#snippet parts()}
-		{#if profile.loop === 'CHARGING'}<a href="#/case/{bench.id}/charging">Feed, loads, grounds</a>{/if}
-	{/snippet}
-	{#snippet loops()}
-		{#if bench.hasOtherLoop}
-			<div class="loops" role="group" aria-label="Which loop is shown">
-				{#each LOOPS as [loop, words] (loop)}
-					<button aria-pressed={profile.loop === loop} onclick={() => bench.showLoop(loop)}>{words}</button>
-				{/each}
-				{#if !column.current}{@render parts()}{/if}
-			</div>
-		{/if}
-	{/snippet}
 	{#snippet band(side: ProfileSide, height: number)}
 		<ProfileBand
 			{side}
@@ -149,7 +82,7 @@
 			{height}
 			{red}
 			{black}
-			onplace={(p) => bench.place(p)}
+			onplace={(p) => bench.entry.place(p)}
 		/>
 	{/snippet}
 	{#if column.current}
@@ -160,14 +93,14 @@
 				<summary aria-label="Loop profile, tap to open"
 					><Thumbnail {profile} width={360} height={52} /></summary
 				>
-				{@render loops()}
+				<LoopChoice {bench} {profile} />
 				{@render band(profile.supply, 230)}
 				<Consumer {profile} flat />
 				{@render band(profile.returns, 300)}
 			</details>
 			{#if !roomy.current}<ConditionBar {bench} />{/if}
 			{#if !low.current && !roomy.current}<NextCard {bench} />{/if}
-			<div class="loops">{@render parts()}</div>
+			<LoopChoice {bench} {profile} parts only />
 			<FindingsCard {view} {bench} />
 		</div>
 	{:else}
@@ -180,7 +113,7 @@
 			<Consumer {profile} />
 			<div class="column">
 				<FindingsCard {view} {bench} />
-				{@render loops()}
+				<LoopChoice {bench} {profile} parts />
 				{@render band(profile.returns, 330)}
 			</div>
 		</div>
@@ -190,14 +123,14 @@
 			readings={view.readings}
 			cranks={view.cranks}
 			onstrike={strike}
-			onrestore={(r) => bench.restore(r.id)}
+			onrestore={(r) => bench.record.restore(r.id)}
 		/>
 		<ProfileTable {profile} />
 	</div>
 	<StrikeDialog
 		what={striking?.shown ?? ''}
 		bind:open={strikeOpen}
-		onreason={(reason) => striking && bench.strike(striking.id, reason)}
+		onreason={(reason) => striking && bench.record.strike(striking.id, reason)}
 	/>
 {:else}
 	<p class="p-6 text-lg" role="status">
@@ -211,32 +144,6 @@
 		font-weight: 650;
 		background: var(--sunk);
 		border-left: 5px solid var(--ink);
-	}
-	.loops {
-		display: flex;
-		gap: 6px;
-	}
-	.loops a,
-	.loops button {
-		min-height: 48px;
-		padding: 0 14px;
-		border: 1.5px solid var(--line);
-		border-radius: 10px;
-		background: var(--card);
-		font-size: 15px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.loops a {
-		display: flex;
-		align-items: center;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-	.loops button[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--card);
-		border-color: var(--ink);
 	}
 	.bench {
 		display: grid;

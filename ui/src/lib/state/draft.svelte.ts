@@ -1,0 +1,83 @@
+import type { Condition, NewReading } from '../api/client';
+import { STILL } from '../format/words';
+
+/** What has been entered but not saved; kept in the browser with every keystroke. */
+export type Draft = {
+	text: string;
+	amps: string;
+	/** The condition in which that current flowed; in another one it says nothing. */
+	ampsIn?: Condition;
+	range?: NewReading['range'];
+	/** Which value of a moving display is typed; the settled one unless said. */
+	statistic?: NewReading['statistic'];
+	/** The range the technician's own meter stands on; none if it ranges by itself. */
+	meter?: NewReading['range'];
+	/** How the current is measured, if not by a zeroed clamp that shows amperes in its usual place. */
+	ammeter?: NewReading['ammeter'];
+	simulated?: boolean;
+	/** The technician's own choice of points and condition, if any. */
+	red?: string;
+	black?: string;
+	condition?: Condition;
+};
+
+const EMPTY: Draft = { text: '', amps: '' };
+
+/** The draft of one case's next reading, in the browser's storage with every keystroke. */
+export class KeptDraft {
+	#now = $state.raw<Draft>(EMPTY);
+
+	constructor(
+		private readonly storage: Storage,
+		private readonly key: string
+	) {
+		this.#now = (JSON.parse(storage.getItem(key) ?? 'null') as Draft | null) ?? EMPTY;
+	}
+
+	get now(): Draft {
+		return this.#now;
+	}
+
+	edit(change: Partial<Draft>): void {
+		this.#keep({ ...this.#now, ...change });
+	}
+
+	/** Begins a fresh one; the technician's instruments stay as they are set. */
+	renew(change: Partial<Draft>): void {
+		this.#keep({ ...EMPTY, meter: this.#now.meter, ammeter: this.#now.ammeter, ...change });
+	}
+
+	/** What is saved of it, as read at these leads; a current goes with how it was measured. */
+	reading(
+		leads: Pick<NewReading, 'red' | 'black' | 'condition'>,
+		statistic: NewReading['statistic'],
+		amps: number | undefined
+	): Omit<NewReading, 'by' | 'takenAtMs'> {
+		const { text, ammeter, simulated, range, meter } = this.#now;
+		return {
+			...leads,
+			typed: text,
+			statistic,
+			amps,
+			ammeter: amps === undefined ? undefined : ammeter,
+			range: simulated ? range : meter,
+			source: simulated ? 'SIMULATED' : 'TYPED'
+		};
+	}
+
+	#keep(draft: Draft): void {
+		this.#now = draft;
+		this.storage.setItem(this.key, JSON.stringify(draft));
+	}
+}
+
+/** A current as typed, in what the instrument shows; undefined where none flows or none is typed, null if it is no number. */
+export function ampsTyped(text: string, condition: Condition): number | undefined | null {
+	const plain = text
+		.trim()
+		.replace(',', '.')
+		.replace(/\s*(a|mv)$/i, '');
+	if (plain === '' || STILL.has(condition)) return undefined;
+	const value = Number(plain);
+	return Number.isFinite(value) ? value : null;
+}

@@ -1,0 +1,91 @@
+import type { RepairAction, SlipAnswer, Topic } from '../api/client';
+import type { CaseState } from './case.svelte';
+import { workshopNow } from './clock';
+import { newId } from './ids';
+
+/** What ends a case: whatever was being entered gives way to the plan. */
+const ENDS: ReadonlySet<Topic> = new Set<Topic>(['ENDED', 'LEFT', 'CLOSED_UNVERIFIED']);
+
+/** The verbs that put something on a case's record; each goes through the outbox. */
+export class CaseRecord {
+	constructor(private readonly host: CaseState) {}
+
+	answer(readingId: string, answer: SlipAnswer): void {
+		this.#put(`readings/${readingId}/answer`, { answer, by: this.host.device }, 'your answer');
+	}
+
+	strike(target: string, reason: string): void {
+		this.write(
+			'strikes',
+			{ target, restores: false, reason, by: this.host.device, struckAtMs: workshopNow() },
+			'a strike'
+		);
+	}
+
+	undo(): void {
+		const last = this.host.last;
+		if (last) this.strike(last.id, 'Undone');
+	}
+
+	restore(target: string): void {
+		this.write(
+			'strikes',
+			{ target, restores: true, reason: '', by: this.host.device, struckAtMs: workshopNow() },
+			'an undo'
+		);
+	}
+
+	repair(part: string, action: RepairAction, note: string): void {
+		this.write(
+			'repairs',
+			{ part, action, note, by: this.host.device, doneAtMs: workshopNow() },
+			'the repair'
+		);
+		this.host.entry.reset();
+	}
+
+	/** Records something said or seen beside readings. */
+	state(topic: Topic, value: string): void {
+		if (ENDS.has(topic)) this.host.entry.followPlan();
+		this.write(
+			'statements',
+			{ topic, value, note: '', by: this.host.device, saidAtMs: workshopNow() },
+			'an answer'
+		);
+	}
+
+	/** Keeps a picture of something that was looked at. */
+	photo(topic: Topic, base64: string): void {
+		try {
+			this.write('photos', { topic, base64, by: this.host.device, takenAtMs: workshopNow() }, 'a picture');
+		} catch {
+			this.host.message =
+				'The picture is not kept: this browser has no room left. Wait until the others are sent.';
+		}
+	}
+
+	complaintTest(passed: boolean): void {
+		this.host.entry.followPlan();
+		this.write(
+			'complaint-tests',
+			{ passed, note: '', by: this.host.device, doneAtMs: workshopNow() },
+			'the test'
+		);
+	}
+
+	/** Sends a new entry of a collection. */
+	write(collection: string, body: unknown, label: string): void {
+		this.#put(`${collection}/${newId()}`, body, label);
+	}
+
+	#put(path: string, body: unknown, label: string): void {
+		this.host.message = '';
+		void this.host.outbox.add({
+			id: newId(),
+			caseId: this.host.id,
+			path: `/api/cases/${this.host.id}/${path}`,
+			body,
+			label
+		});
+	}
+}
