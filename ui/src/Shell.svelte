@@ -12,6 +12,7 @@
 	type Props = { /** The case that is open, once it is known. */ view?: CaseView | null };
 	let { view = null }: Props = $props();
 	const app = getApp();
+	const QUIET_MILLIS = 6000;
 	const routes = Object.fromEntries(
 		VIEWS.map((v) => [v.path, wrap({ asyncComponent: v.load, loadingComponent: Opening })])
 	);
@@ -20,6 +21,12 @@
 	const letters = $derived(keyed(caseId).map((v): [string, string] => [v.key?.toUpperCase() ?? '', v.name]));
 	const keys = $derived([...app.keys, ...letters]);
 	let main = $state<HTMLElement>();
+
+	// Once the page has been quiet for a while, the other views are fetched: they then open without a connection.
+	$effect(() => {
+		const later = setTimeout(() => VIEWS.forEach((v) => void v.load()), QUIET_MILLIS);
+		return () => clearTimeout(later);
+	});
 
 	function onkeydown(event: KeyboardEvent): void {
 		const target = event.target as HTMLElement;

@@ -1,5 +1,6 @@
 import type { Component } from 'svelte';
 import type { CaseView } from './lib/api/client';
+import Lost from './views/Lost.svelte';
 
 /** A view gets what its path holds. */
 type Loaded = { default: Component<{ params: Record<string, string> }> };
@@ -21,7 +22,8 @@ export type View = {
 	load: () => Promise<Loaded>;
 };
 
-const loaded = (module: Promise<unknown>): Promise<Loaded> => module as Promise<Loaded>;
+const loaded = (module: Promise<unknown>): Promise<Loaded> =>
+	(module as Promise<Loaded>).catch((): Loaded => ({ default: Lost as Loaded['default'] }));
 
 /** The one list of views: routes, navigation, keys, help and titles are read from it. */
 export const VIEWS: readonly View[] = [

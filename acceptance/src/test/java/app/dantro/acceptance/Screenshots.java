@@ -10,6 +10,7 @@ import java.nio.file.Path;
 /** Takes the pictures of docs/screenshots from the demo data; how to run it is in docs/develop.md. */
 public final class Screenshots {
     private static final int MOST_READINGS = 9;
+    private static final int LEAST_CHARACTERS = 20;
 
     private final Path target;
 
@@ -43,7 +44,7 @@ public final class Screenshots {
         follow(page, 2);
         page.locator(".point[title='rectifier-regulator ground ring']").waitFor();
         page.locator("header").getByText("Circuit").click();
-        page.getByText("Starting, supply side").waitFor();
+        page.getByText("Starting, supply side").first().waitFor();
         shoot(page, "circuit");
         page.locator("nav").getByText("Bay").click();
         page.getByText(VAN).click();
@@ -62,10 +63,10 @@ public final class Screenshots {
         shoot(page, "proof");
         page.locator("header").getByText("Workbench").click();
         page.getByText("Record the repair").click();
-        page.getByText("Retest across").waitFor();
+        new Bench(page).seesTitle("Retest across");
         follow(page, MOST_READINGS);
         page.getByText("Yes, it cranks and starts").click();
-        page.getByText("See the proof").waitFor();
+        page.getByText("See the proof").first().waitFor();
         shoot(page, "workbench-verified");
         page.locator("header").getByText("Limits").click();
         page.locator("section[aria-label='Volts and current while cranking']").scrollIntoViewIfNeeded();
@@ -127,16 +128,16 @@ public final class Screenshots {
         page.navigate(workshop.base() + "/#/case/" + id);
         follow(page, MOST_READINGS);
         page.getByText("as it should").click();
-        page.getByText("End the job").waitFor();
+        page.getByText("End the job").first().waitFor();
         shoot(page, "ending");
     }
 
     private void charging(Page page) {
         page.getByText("Marrow loader").click();
         follow(page, MOST_READINGS);
-        page.getByText("Suspect: the alternator").waitFor();
+        page.getByText("Suspect: the alternator").first().waitFor();
         page.locator("header").getByText("Proof").click();
-        page.getByText("This would decide").waitFor();
+        page.getByText("This would decide").first().waitFor();
         shoot(page, "gate");
         chargingParts(page);
         page.locator("nav").getByText("Bay").click();
@@ -156,7 +157,7 @@ public final class Screenshots {
     private void chargingParts(Page page) {
         page.locator("header").getByText("Workbench").click();
         page.getByText("Feed, loads, grounds").click();
-        page.getByText("it must light").waitFor();
+        page.getByText("it must light").first().waitFor();
         page.getByLabel("Ignition feed or exciter pin, key on, V").fill("12.5");
         page.keyboard().press("Enter");
         page.getByText("lights", new Page.GetByTextOptions().setExact(true)).click();
@@ -225,6 +226,7 @@ public final class Screenshots {
     /** Where the page stands, a dialog or a section further down. */
     private void shootHere(Page page, String name) {
         page.waitForTimeout(400);
+        stands(page, name);
         page.screenshot(new Page.ScreenshotOptions().setPath(target.resolve(name + ".png")));
     }
 
@@ -233,6 +235,19 @@ public final class Screenshots {
         page.evaluate("() => { document.activeElement?.blur(); window.scrollTo(0, 0); }");
         page.waitForLoadState();
         page.waitForTimeout(400);
+        stands(page, name);
         page.screenshot(new Page.ScreenshotOptions().setPath(target.resolve(name + ".png")));
+    }
+
+    /** A picture of nothing is no picture: the view has its title, something below it, and nothing that still opens. */
+    private static void stands(Page page, String name) {
+        page.locator("main h1, main [role=timer]").first().waitFor();
+        Object waiting = page.evaluate("""
+                () => [...document.querySelectorAll('main [role=status]')]
+                    .map((e) => e.textContent.trim()).find((t) => /^(Opening|Working out the sheet)/.test(t)) ?? null""");
+        Object shown = page.evaluate("document.querySelector('main').innerText.trim().length");
+        if (waiting != null || ((Number) shown).intValue() < LEAST_CHARACTERS) {
+            throw new IllegalStateException("The picture %s would show nothing: %s".formatted(name, waiting));
+        }
     }
 }

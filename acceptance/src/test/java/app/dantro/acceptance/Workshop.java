@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -82,6 +83,14 @@ public final class Workshop implements AutoCloseable {
     /** A new browser profile on a screen of 1280 × 800. */
     public Page desk() {
         return page(browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)), this::base);
+    }
+
+    /** A new browser profile that has fetched nothing and takes no service worker. */
+    public Page empty() {
+        return browser.newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setServiceWorkers(ServiceWorkerPolicy.BLOCK))
+                .newPage();
     }
 
     /** A new browser profile on a touch screen of 390 × 844. */
