@@ -15,7 +15,10 @@
 	let message = $state('');
 
 	$effect(() => {
-		void api.GET('/api/circuits').then(({ data }) => (circuits = data ?? []));
+		void api.GET('/api/circuits').then(({ data }) => {
+			circuits = data ?? [];
+			circuit = circuits.find((c) => c.id === 'petrol-car')?.id ?? circuits[0]?.id ?? '';
+		});
 	});
 
 	async function add(event: SubmitEvent): Promise<void> {
@@ -26,7 +29,7 @@
 			body: {
 				vehicle,
 				complaint: 'preventive check',
-				circuit: circuit || (circuits[0]?.id ?? ''),
+				circuit,
 				concern: 'CHARGING',
 				celsius: 20,
 				by: app.device,
