@@ -11,7 +11,6 @@ import java.nio.file.Path;
 public final class Screenshots {
     private static final int MOST_READINGS = 9;
     private static final int LEAST_CHARACTERS = 20;
-
     private final Path target;
 
     private Screenshots(Path target) {
@@ -242,11 +241,9 @@ public final class Screenshots {
     /** A picture of nothing is no picture: the view has its title, something below it, and nothing that still opens. */
     private static void stands(Page page, String name) {
         page.locator("main h1, main [role=timer]").first().waitFor();
-        Object waiting = page.evaluate("""
-                () => [...document.querySelectorAll('main [role=status]')]
-                    .map((e) => e.textContent.trim()).find((t) => /^(Opening|Working out the sheet)/.test(t)) ?? null""");
-        Object shown = page.evaluate("document.querySelector('main').innerText.trim().length");
-        if (waiting != null || ((Number) shown).intValue() < LEAST_CHARACTERS) {
+        Object waiting = page.evaluate("() => [...document.querySelectorAll('main [role=status]')]"
+                + ".map((e) => e.textContent.trim()).find((t) => /^(Opening|Working out the sheet)/.test(t)) ?? null");
+        if (waiting != null || page.locator("main").innerText().strip().length() < LEAST_CHARACTERS) {
             throw new IllegalStateException("The picture %s would show nothing: %s".formatted(name, waiting));
         }
     }

@@ -45,7 +45,7 @@ final class AlternatorBank extends DeviceBank {
     void stamp(Condition condition, int[] modes, int at) {
         for (int i = 0; i < count; i++) {
             int[] n = nodes[i];
-            assembly.member(n, leakSiemens(condition), 0);
+            assembly.member(n, leakSiemens(i, condition), 0);
             switch (modes[at + i]) {
                 case REGULATING -> control(i, n[2], n[3], values.outputs[i].setpointVolts());
                 case CAPPED ->
@@ -150,11 +150,16 @@ final class AlternatorBank extends DeviceBank {
         double clamped = modes[at + count + i] == CLAMPING
                 ? (assembly.across(nodes[i]) - rating.clampVolts()) / rating.clampOhms()
                 : 0;
-        return amps(condition, i, modes[at + i]) - clamped - leakSiemens(condition) * assembly.across(nodes[i]);
+        return amps(condition, i, modes[at + i]) - clamped - leakSiemens(i, condition) * assembly.across(nodes[i]);
     }
 
-    private static double leakSiemens(Condition condition) {
-        return condition.running() ? 0 : Parameters.ASSUMED_LEAK_SIEMENS;
+    private double leakSiemens(int i, Condition condition) {
+        return condition.running() ? 0 : leakSiemens(netlist.alternators[i].rating());
+    }
+
+    /** What leaks through a machine with the engine off, in S. */
+    static double leakSiemens(Alternator.Rating rating) {
+        return Parameters.ASSUMED_LEAK_AMPS / rating.clampVolts();
     }
 
     private double amps(Condition condition, int i, int mode) {

@@ -9,8 +9,8 @@ final class Parameters {
 
     static final double ASSUMED_RIPPLE_OFFSET = 0.3;
 
-    /** What regulator, diodes and the meter pass with the engine off: 2.5 mA, too little to show in any other figure. */
-    static final double ASSUMED_LEAK_SIEMENS = 200e-6;
+    /** What regulator, diodes and the meter pass with the engine off, at the volts where its diodes would give way: 2.5 mA at 12 V, too little to show in any other figure. */
+    static final double ASSUMED_LEAK_AMPS = 0.0048;
 
     /** Open-circuit volts of a block by its charge and temperature (docs/physics.md, battery). */
     static final double ASSUMED_EMPTY_VOLTS = 11.80;

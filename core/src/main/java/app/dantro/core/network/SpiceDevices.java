@@ -90,7 +90,7 @@ final class SpiceDevices {
                         SpiceText.word(a.id().value()),
                         text.at(prefix, a.output()),
                         text.at(prefix, a.ground()),
-                        Parameters.ASSUMED_LEAK_SIEMENS,
+                        AlternatorBank.leakSiemens(a.rating()),
                         own));
     }
 }

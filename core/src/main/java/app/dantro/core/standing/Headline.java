@@ -123,9 +123,13 @@ final class Headline {
                         StartingReason.FAULTY,
                         StartingReason.LOST_IN_SOME,
                         StartingReason.BATTERY_SUSPECT));
-        return names && parts.stream().noneMatch(PartFinding::alarmed)
-                ? List.of(StartingReason.NOTHING_PROVEN.with())
-                : rules.because();
+        if (names && parts.stream().noneMatch(PartFinding::alarmed)) {
+            return List.of(StartingReason.NOTHING_PROVEN.with());
+        }
+        // No part is faulty here: what the rules would condemn, the judgement only suspects.
+        return rules.because().stream()
+                .map(r -> r.is(StartingReason.FAULTY) ? new Reason(StartingReason.SUSPECT, r.numbers()) : r)
+                .toList();
     }
 
     private List<PartFinding> likely(List<PartFinding> parts) {

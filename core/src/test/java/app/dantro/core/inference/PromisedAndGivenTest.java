@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 /** Results are drawn as the explanations foretell them, entered, and what was promised is held against what is then said. */
 class PromisedAndGivenTest extends CarInference {
-    private static final int DRAWS = 40;
+    private static final int DRAWS = 160;
     private static final double MAY_DIFFER = 0.08;
 
     private final Random dice = new Random(5);
