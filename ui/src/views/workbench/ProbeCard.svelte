@@ -88,7 +88,7 @@
 					bind:open={choosing}
 				/>{/if}
 		</div>
-		{#if standby.length > 0 && !touch.current}<Standby {bench} probes={standby} />{/if}
+		{#if !bench.entry.ownChoice && !touch.current}<Standby {bench} {probe} probes={standby} />{/if}
 		{#if touch.current}
 			<Keypad
 				text={bench.entry.draft.text}
@@ -96,7 +96,7 @@
 				onsave={() => bench.entry.save()}
 				disabled={!bench.entry.draft.text || bench.entry.halfPlaced !== null}
 			/>
-			{#if standby.length > 0}<Standby {bench} probes={standby} />{/if}
+			{#if !bench.entry.ownChoice}<Standby {bench} {probe} probes={standby} />{/if}
 			<PlaceAnywhere {bench} red={probe.red.id} black={probe.black.id} bind:open={choosing} />
 		{/if}
 	</div>

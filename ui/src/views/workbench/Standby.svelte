@@ -2,15 +2,34 @@
 	import type { Probe } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 
-	type Props = { bench: CaseState; probes: Probe[] };
-	let { bench, probes }: Props = $props();
+	/** What to do where a lead of the step cannot be placed: say so, or read the next best. */
+	type Props = { bench: CaseState; probe: Probe; probes: Probe[] };
+	let { bench, probe, probes }: Props = $props();
+	const stated = $derived(bench.stated('OUT_OF_REACH')?.value ?? '');
+	const beyond = $derived(stated.split(',').filter((id) => id && id !== '-'));
+	const wanted = $derived([probe.red, probe.black].filter((p) => !beyond.includes(p.id)));
+	const names = $derived(bench.view?.points.filter((p) => beyond.includes(p.id)) ?? []);
+
+	function state(points: string[]): void {
+		bench.record.state('OUT_OF_REACH', points.join(',') || '-');
+	}
 </script>
 
 <details class="standby">
-	<summary>Next best instead</summary>
-	{#each probes as probe (probe.red.id + probe.black.id + probe.condition)}
-		<button onclick={() => bench.entry.choose(probe)}>
-			<b>{probe.title}</b><span>{probe.conditionWords}</span>
+	<summary>Can’t get there, or another reading first</summary>
+	{#each wanted as point (point.id)}
+		<button onclick={() => state([...beyond, point.id])}>
+			<b>No probe gets to {point.name}</b><span>plan around it</span>
+		</button>
+	{/each}
+	{#each names as point (point.id)}
+		<button onclick={() => state(beyond.filter((id) => id !== point.id))}>
+			<b>{point.name} can be reached after all</b><span>left out now</span>
+		</button>
+	{/each}
+	{#each probes as next (next.red.id + next.black.id + next.condition)}
+		<button onclick={() => bench.entry.choose(next)}>
+			<b>{next.title}</b><span>{next.conditionWords}</span>
 		</button>
 	{/each}
 </details>

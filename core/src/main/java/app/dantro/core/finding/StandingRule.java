@@ -4,6 +4,8 @@ package app.dantro.core.finding;
 public enum StandingRule {
     /** The drops of the starting loop alone, or nothing at all. */
     BY_DROPS,
+    /** It was opened up and seen to be bad. */
+    SEEN_BAD,
     /** It was looked at beside the readings, and is not as it must be for a verdict. */
     LOOK_REFUTES,
     /** Ripple and diode test both fail. */

@@ -11,10 +11,17 @@ import java.util.Optional;
  * @param kind what the evidence asks for
  * @param part the part to repair, or the one whose proof is to be completed
  * @param proposals measurements, the best first; the others stand by
+ * @param together parts that no reading at hand tells apart, the likeliest first
  */
-public record Advice(Judgement judgement, Kind kind, Optional<PartId> part, List<Proposal> proposals) {
+public record Advice(
+        Judgement judgement, Kind kind, Optional<PartId> part, List<Proposal> proposals, List<PartId> together) {
     public Advice {
         proposals = List.copyOf(proposals);
+        together = List.copyOf(together);
+    }
+
+    public Advice(Judgement judgement, Kind kind, Optional<PartId> part, List<Proposal> proposals) {
+        this(judgement, kind, part, proposals, List.of());
     }
 
     /** Kinds of advice. */
@@ -25,6 +32,8 @@ public record Advice(Judgement judgement, Kind kind, Optional<PartId> part, List
         PROVE,
         /** Read again what carries the verdict alone, or contradicts the rest. */
         REPEAT,
+        /** One of several is nearly certainly bad, and no probe gets between them: look at them. */
+        OPEN_UP,
         /** A part may be called faulty. */
         REPAIR,
         /** A battery is flat: charge it first. */

@@ -51,6 +51,10 @@ public final class Advisor {
         if (judgement.healthy()) {
             return doubted().orElseGet(this::healthy);
         }
+        List<PartId> together = new Unsplit(judgement, workplace).parts();
+        if (!together.isEmpty()) {
+            return new Advice(judgement, Advice.Kind.OPEN_UP, Optional.of(together.get(0)), List.of(), together);
+        }
         return proving().orElseGet(this::searching);
     }
 
@@ -105,7 +109,7 @@ public final class Advisor {
 
     private boolean allowed(Observable what) {
         return what instanceof Observable.Volts
-                ? workplace.conditions().contains(what.condition())
+                ? workplace.conditions().contains(what.condition()) && workplace.reaches(what)
                 : workplace.ammeter();
     }
 
@@ -131,13 +135,22 @@ public final class Advisor {
         return new Proposal(what, 0, Cost.of(circuit, what, workplace.last()), 0);
     }
 
+    /** The longer a search has gone on, the more its next reading has to tell. */
+    private double impatience() {
+        long read = judgement.posterior().evidence().observations().stream()
+                .filter(o -> o.what().isVolts())
+                .count();
+        return 1 + Math.max(0, read - Marks.PATIENT_READINGS) / Marks.PATIENCE_READINGS;
+    }
+
     private Advice searching() {
         List<Proposal> best = InformationPlanner.propose(judgement.posterior(), workplace, Marks.STANDBY);
         double healthy = judgement.healthyOrAtTheBound();
         double least = healthy < Marks.HEALTHY_ENOUGH
                 ? Marks.LEAST_BITS_UNDECIDED
                 : Marks.LEAST_BITS + Marks.BITS_IF_HEALTHY * healthy;
-        boolean useful = best.stream().anyMatch(p -> p.bits() > least);
+        double asked = least * impatience();
+        boolean useful = best.stream().anyMatch(p -> p.bits() > asked);
         if (useful) {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }

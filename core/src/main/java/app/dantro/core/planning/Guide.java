@@ -33,6 +33,11 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         return advice.kind() == Advice.Kind.CHARGE ? advice.part() : Optional.empty();
     }
 
+    /** Parts one of which is nearly certainly bad, and between which no probe gets. */
+    public List<PartId> toOpen() {
+        return advice.together();
+    }
+
     /** The part that the readings speak against with all that readings can prove. */
     public Optional<PartId> toRepair() {
         return advice.kind() == Advice.Kind.REPAIR ? advice.part() : Optional.empty();

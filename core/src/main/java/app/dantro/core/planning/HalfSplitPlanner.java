@@ -14,6 +14,7 @@ import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Newest;
+import app.dantro.core.record.OutOfReach;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -50,6 +51,7 @@ final class HalfSplitPlanner implements Planner {
         List<PointId> points =
                 new ArrayList<>(List.of(findings.loop().side(side).get(0).from()));
         findings.loop().side(side).forEach(p -> points.add(p.to()));
+        points.removeAll(OutOfReach.of(findings.evidence()));
         List<SplitCandidate> candidates = new ArrayList<>();
         for (int i = 0; i < points.size(); i++) {
             for (int j = i + 1; j < points.size(); j++) {

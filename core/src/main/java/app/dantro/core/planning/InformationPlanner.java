@@ -33,6 +33,8 @@ final class InformationPlanner {
     private final PointId[] points;
     /** Effort of bringing a lead to each point. */
     private final double[] moving;
+    /** True for a point that no probe gets to. */
+    private final boolean[] beyond;
     /** Probability of the part that lies just between two points; points × points. */
     private final double[] suspected;
 
@@ -49,6 +51,10 @@ final class InformationPlanner {
         this.moving = circuit.points().stream()
                 .mapToDouble(p -> Cost.moving(p, workplace.last()))
                 .toArray();
+        this.beyond = new boolean[points.length];
+        for (int i = 0; i < points.length; i++) {
+            beyond[i] = workplace.outOfReach().contains(points[i]);
+        }
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
         this.unfamiliar = unfamiliar(posterior.evidence().complaint());
@@ -94,6 +100,9 @@ final class InformationPlanner {
         List<Proposal> best = new ArrayList<>(Marks.EXACT_PER_CONDITION + 1);
         for (int i = 0; i < points.length; i++) {
             for (int j = i + 1; j < points.length; j++) {
+                if (beyond[i] || beyond[j]) {
+                    continue;
+                }
                 double bits = quick.bits(i, j);
                 double cost = making + moving[i] + moving[j] + (familiarity.familiar(i, j) ? 0 : unfamiliar);
                 double worth = worth(bits, proves(condition) ? suspected[i * points.length + j] : 0, cost);

@@ -8,6 +8,16 @@ final class Marks {
     /** A suspect this likely is worth proving at once (docs/decisions/0013). */
     static final double PROVE_FROM = 0.80;
 
+    /** Parts that cannot be told apart are looked at from this probability of all of them, each from that of its own. */
+    static final double CERTAIN_TOGETHER = 0.9;
+
+    static final double WORTH_OPENING = 0.05;
+
+    /** From this many readings on each asks for as much more again after this many: whoever measures loses patience. */
+    static final int PATIENT_READINGS = 14;
+
+    static final double PATIENCE_READINGS = 3;
+
     /** Below this nothing more is to be learned of a vehicle that is probably healthy (docs/decisions/0013). */
     static final double LEAST_BITS = 0.10;
 

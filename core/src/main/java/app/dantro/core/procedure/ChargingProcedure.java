@@ -81,6 +81,7 @@ final class ChargingProcedure {
                 .or(() -> quiet)
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
                 .or(() -> guide.flatMap(Guide::next).map(Step::measure))
+                .or(() -> DeviceSteps.openUp(work))
                 .or(() -> DeviceSteps.advised(work))
                 .or(() -> DeviceSteps.refuted(work))
                 .or(this::besides)

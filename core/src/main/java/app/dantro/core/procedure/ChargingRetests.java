@@ -9,6 +9,7 @@ import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Repair;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,12 +72,13 @@ final class ChargingRetests {
     /** The part itself, with the leads and in the condition it was read in before. */
     private ChargingLook across(Part part) {
         Optional<Reading> before = record.acrossBefore(part.id());
+        OutOfReach.Around ends = OutOfReach.around(record, part);
         return new ChargingLook(
                 ProcedureReason.RETEST_ACROSS.with(Quantity.named(part.name())),
                 before.map(r -> ProcedureReason.SHOWS_REPAIR_HOLDS.with(Quantity.volts(r.volts(), r.resolutionVolts())))
                         .orElseGet(ProcedureReason.NOT_READ_BEFORE::with),
-                before.map(Reading::red).orElse(part.from()),
-                before.map(Reading::black).orElse(part.to()),
+                before.map(Reading::red).orElse(ends.from()),
+                before.map(Reading::black).orElse(ends.to()),
                 before.map(Reading::condition).orElse(Condition.RAISED_LOADED));
     }
 }

@@ -6,10 +6,12 @@ import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
+import app.dantro.core.planning.Guide;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
@@ -17,6 +19,8 @@ import app.dantro.core.standing.Judgement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Steps that both loops share: repair what is faulty, see what a suspect device still needs, put back what was undone. */
 final class DeviceSteps {
@@ -88,6 +92,30 @@ final class DeviceSteps {
                         .filter(part -> work.findings().standing(part) == Standing.SUSPECT)
                         .filter(part -> anyOpen(work, j, part))
                         .map(part -> new Placed(work.stage(Stage.REPAIR), suspect(work.findings(), part, j))));
+    }
+
+    /** One of several is bad and no probe gets between them: opened up, it can be seen. */
+    static Optional<Step> openUp(Work work) {
+        List<PartId> parts = work.guide().map(Guide::toOpen).orElse(List.of());
+        Circuit circuit = work.record().circuit();
+        Optional<String> seen = OutOfReach.openedBad(work.record());
+        if (parts.isEmpty() || seen.isPresent()) {
+            return Optional.empty();
+        }
+        List<Step.Option> options = Stream.concat(
+                        parts.stream()
+                                .map(p -> new Step.Option(
+                                        p.value(), circuit.nameOf(p).orElseThrow())),
+                        Stream.of(new Step.Option(OutOfReach.NONE, "none of them")))
+                .toList();
+        String names = parts.stream().map(p -> circuit.nameOf(p).orElseThrow()).collect(Collectors.joining(" or the "));
+        return Optional.of(Step.of(
+                        Kind.PROVE,
+                        ProcedureReason.OPEN_UP.with(Quantity.named(names)),
+                        List.of(ProcedureReason.NO_PROBE_BETWEEN.with()),
+                        Cautions.repair(circuit))
+                .on(parts.get(0))
+                .seeing(List.of(new ToSee(Topic.OPENED, seen, Topic.OPENED.title(), options))));
     }
 
     static boolean anyOpen(Work work, Judgement judgement, PartId part) {

@@ -9,6 +9,7 @@ import app.dantro.core.planning.Workplace;
 import app.dantro.core.reading.Readings;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Topic;
 import java.util.EnumSet;
 import java.util.Optional;
@@ -44,7 +45,7 @@ final class Gates {
         }
         Optional<Observable.Volts> last =
                 counted.newest().map(r -> new Observable.Volts(r.condition(), r.red(), r.black()));
-        return new Workplace(conditions, false, last);
+        return new Workplace(conditions, false, last, OutOfReach.of(evidence));
     }
 
     /** A pile in place of the starter or across the alternator, where one is at hand and the circuit says how it is set. */

@@ -52,6 +52,8 @@ enum ProcedureReason implements Reason.Kind {
     SUSPECT,
     ONCE_SEEN,
     PUT_RIGHT_FIRST,
+    OPEN_UP,
+    NO_PROBE_BETWEEN,
     RETEST_ACROSS,
     SAME_LEADS,
     REPAIR_HOLDS,

@@ -62,6 +62,9 @@ final class ProcedureWords {
             case REPAIR -> "Repair the %s";
             case SUSPECT -> "Suspect: the %s";
             case PUT_RIGHT_FIRST -> "Put right first: %s";
+            case OPEN_UP -> "Open up and look: the %s";
+            case NO_PROBE_BETWEEN ->
+                "All readings leave the fault between them, and no probe gets in between. Wiggle, pull and look at each end; the bad one is named by what is seen, not by a guess.";
             case ONCE_SEEN -> "It is called faulty only once these are seen too.";
             case RETEST_ACROSS -> "Retest across the %s";
             case SAME_LEADS -> "Same leads, same condition as before the repair.";

@@ -4,6 +4,9 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.HealthyDrop;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Stretch;
+import app.dantro.core.fact.DropVerdict;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.planning.FreeProbe;
@@ -12,6 +15,7 @@ import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Repair;
 import app.dantro.core.standing.RepairForecast;
 import java.util.List;
@@ -38,16 +42,33 @@ final class RetestSteps {
                     .flatMap(work.record().circuit()::part)
                     .map(part -> offTheLoop(work, part));
         }
-        return repaired.filter(part -> findings.across(part).isEmpty())
-                .flatMap(findings.loop()::part)
+        return repaired.flatMap(findings.loop()::part)
+                .filter(part -> !read(work, part))
                 .map(part -> new Placed(Stage.RETEST, Step.measure(onTheLoop(work, part))));
     }
 
+    /** The part, or the least around it that a probe gets to. */
+    private static OutOfReach.Around ends(Work work, Part part) {
+        OutOfReach.Around ends = OutOfReach.around(work.record(), part);
+        SeriesLoop loop = work.findings().loop();
+        return loop.has(ends.from()) && loop.has(ends.to()) ? ends : new OutOfReach.Around(part.from(), part.to());
+    }
+
+    private static boolean read(Work work, Part part) {
+        OutOfReach.Around ends = ends(work, part);
+        Stretch all = work.findings().loop().between(ends.from(), ends.to());
+        return work.findings().verdicts().stream()
+                .map(DropVerdict::stretch)
+                .anyMatch(s -> s.isDrop() && s.parts().equals(all.parts()));
+    }
+
     private static ProbePlan onTheLoop(Work work, Part part) {
-        HealthyDrop healthy = work.healthy(work.findings().loop().between(part.from(), part.to()));
+        OutOfReach.Around ends = ends(work, part);
+        Stretch stretch = work.findings().loop().between(ends.from(), ends.to());
+        HealthyDrop healthy = work.healthy(stretch);
         return new ProbePlan(
-                part.from(),
-                part.to(),
+                ends.from(),
+                ends.to(),
                 Condition.CRANKING,
                 title(part),
                 List.of(ProcedureReason.SAME_LEADS.with()),
@@ -61,10 +82,11 @@ final class RetestSteps {
     /** A part beside the starting current's way, such as a link: as it was read before, else while cranking. */
     private static Placed offTheLoop(Work work, Part part) {
         Optional<Reading> before = work.record().acrossBefore(part.id());
+        OutOfReach.Around ends = OutOfReach.around(work.record(), part);
         ProbePlan plan = FreeProbe.of(
                 work.findings(),
-                before.map(Reading::red).orElse(part.from()),
-                before.map(Reading::black).orElse(part.to()),
+                before.map(Reading::red).orElse(ends.from()),
+                before.map(Reading::black).orElse(ends.to()),
                 before.map(Reading::condition).orElse(Condition.CRANKING));
         Reason why = before.map(r -> ProcedureReason.READ_BEFORE.with(Quantity.volts(r.volts(), r.resolutionVolts())))
                 .orElseGet(ProcedureReason.NOT_READ_BEFORE::with);

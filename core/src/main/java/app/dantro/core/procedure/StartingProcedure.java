@@ -28,6 +28,7 @@ final class StartingProcedure {
     private static final List<Rule> ADVISED = List.of(
             SideSteps::advised,
             BatterySteps::advisedToCharge,
+            work -> DeviceSteps.openUp(work).map(step -> new Placed(Stage.REPAIR, step)),
             work -> DeviceSteps.advised(work).map(step -> new Placed(Stage.REPAIR, step)),
             BatterySteps::flatOrWorn);
 

@@ -59,12 +59,24 @@ public record Step(
      * Something to see, try or put back.
      *
      * @param stated what was said about it already
+     * @param options what may be stated; empty where the topic itself offers it
      */
-    public record ToSee(Topic topic, Optional<String> stated, String words) {
+    public record ToSee(Topic topic, Optional<String> stated, String words, List<Option> options) {
+        public ToSee {
+            options = List.copyOf(options);
+        }
+
+        public ToSee(Topic topic, Optional<String> stated, String words) {
+            this(topic, stated, words, List.of());
+        }
+
         static ToSee open(Topic topic) {
             return new ToSee(topic, Optional.empty(), topic.title());
         }
     }
+
+    /** Something that may be stated, and how it is spoken. */
+    public record Option(String value, String words) {}
 
     static Step of(Kind kind, Reason heading, List<Reason> because, List<String> cautions) {
         return new Step(

@@ -133,6 +133,8 @@ public record CaseRecord(
                 loop,
                 celsius,
                 statements.turns() || statements.starts().isPresent(),
+                statements.starts().orElse(true),
+                statements.cranksWithoutComplaint(),
                 statements.figure(Topic.RATED_AMPS),
                 statements.says(Topic.CHEMISTRY, Answer.LITHIUM));
         return SlipRules.atEntry(vehicle, counted(), onItsWay(reading));

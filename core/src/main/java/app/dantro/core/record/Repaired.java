@@ -88,7 +88,8 @@ public final class Repaired {
 
     private Stream<Reading> across(PartId id, ReadingState state) {
         return record.circuit().part(id).stream()
-                .flatMap(part -> record.inState(state).across(part.from(), part.to()).stream());
+                .map(part -> OutOfReach.around(record, part))
+                .flatMap(ends -> record.inState(state).across(ends.from(), ends.to()).stream());
     }
 
     /**

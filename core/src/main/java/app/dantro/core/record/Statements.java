@@ -98,6 +98,14 @@ public record Statements(Map<Topic, Statement> newest, List<Statement> history) 
                         : symptom == Answer.STARTS ? Optional.of(true) : Optional.empty());
     }
 
+    /** True if somebody said why the vehicle came, and how it cranks is not the reason. */
+    public boolean cranksWithoutComplaint() {
+        Optional<Answer> symptom = answer(Topic.SYMPTOM);
+        boolean said = symptom.isPresent() || about(Topic.CHARGING_SYMPTOM).isPresent();
+        return said
+                && symptom.filter(s -> s != Answer.STARTS && s != Answer.CHECK).isEmpty();
+    }
+
     /** True if the starter turns the engine, by what the customer says. */
     public boolean turns() {
         return answer(Topic.SYMPTOM).filter(TURNS::contains).isPresent();

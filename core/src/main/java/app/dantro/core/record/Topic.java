@@ -53,6 +53,8 @@ public enum Topic {
     LOOK_MOUNT(Group.LOOK, Choices.LOOK),
     LOOK_BATTERY(Group.LOOK, Choices.LOOK),
 
+    OUT_OF_REACH(Group.REACH),
+
     ENGINE_DISABLED(Group.TWO_ENDED, Choices.TWO_ENDED),
     BATTERY_LIFTED(Group.TWO_ENDED, Choices.TWO_ENDED),
     OUTPUT_LIFTED(Group.TWO_ENDED, Choices.TWO_ENDED),
@@ -70,6 +72,7 @@ public enum Topic {
     CELL_STAYS_LOW(Group.PROOF, Answer.YES, Answer.NO),
     CHARGED_APART(Group.PROOF, Answer.YES, Answer.NO),
     DRAIN_FOUND(Group.PROOF, Answer.YES, Answer.NO),
+    OPENED(Group.PROOF),
 
     CHEMISTRY(Group.FIGURE, Answer.FLOODED, Answer.EFB, Answer.CALCIUM, Answer.AGM, Answer.GEL, Answer.LITHIUM),
     BATTERY_AMP_HOURS(Group.FIGURE, new Figure("Ah", 2, 400, false)),
@@ -129,6 +132,8 @@ public enum Topic {
         INTAKE,
         /** Seen before measuring. */
         LOOK,
+        /** Points of the circuit that no probe gets to on this vehicle, separated by commas. */
+        REACH,
         /** Undone again before the case closes. */
         TWO_ENDED,
         /** Seen or tried before a device is called faulty. */

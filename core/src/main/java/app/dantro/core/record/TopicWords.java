@@ -7,7 +7,7 @@ final class TopicWords {
     static String title(Topic topic) {
         return switch (topic.group()) {
             case INTAKE, ENDING, CLOSING -> intake(topic);
-            case LOOK, TWO_ENDED -> look(topic);
+            case LOOK, REACH, TWO_ENDED -> look(topic);
             case PROOF, TIMER -> proof(topic);
             case FIGURE -> figure(topic);
         };
@@ -46,6 +46,7 @@ final class TopicWords {
             case LOOK_PINS -> "Plug's pins grip a test pin";
             case LOOK_MOUNT -> "Alternator bolts and bracket";
             case LOOK_BATTERY -> "Battery: right type, not swollen, not wet";
+            case OUT_OF_REACH -> "No probe gets to";
             case ENGINE_DISABLED -> "Engine disabled for cranking";
             case BATTERY_LIFTED -> "Battery − lifted";
             case OUTPUT_LIFTED -> "B+ cable lifted";
@@ -68,6 +69,7 @@ final class TopicWords {
             case CELL_STAYS_LOW -> "Charged on its own, then rested";
             case CHARGED_APART -> "Every battery charged on its own, then rested";
             case DRAIN_FOUND -> "Branch by branch, after the sleep time";
+            case OPENED -> "Opened up: the bad one is";
             case CRANK -> "Cranking";
             case PILE_RUN -> "Carbon pile";
             case BUILD_UP -> "Voltage builds up";

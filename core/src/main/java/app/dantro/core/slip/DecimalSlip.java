@@ -81,7 +81,7 @@ final class DecimalSlip {
         if (belowCopper && healthy.holds(size * 10)) {
             return Optional.of(slip(entry, 10, SlipReason.LESS_THAN_COPPER.with(entry.shown(), current(healthy))));
         }
-        if (size <= healthy.upperVolts() || corroborated(entry)) {
+        if (size <= Marks.ASSUMED_BEYOND_HEALTHY * healthy.upperVolts() || open(entry) || corroborated(entry)) {
             return Optional.empty();
         }
         Reason why = SlipReason.WOULD_BE_A_FAULT.with(
@@ -91,9 +91,20 @@ final class DecimalSlip {
                 current(healthy));
         return DecimalMove.USUAL.stream()
                 .map(move -> 1 / move.factor())
-                .filter(back -> back < 1 && usual(healthy, size * back))
+                .filter(back -> back < 1 && meant(entry, size * back))
                 .findFirst()
                 .map(back -> slip(entry, back, why));
+    }
+
+    /** Nearly all that the battery has, over one way: that way is open, and no decimal slips to just this. */
+    private static boolean open(Entry entry) {
+        return entry.size() >= Marks.ASSUMED_OPEN_SHARE * entry.restVolts().orElse(Double.MAX_VALUE);
+    }
+
+    /** Where nobody complains of how it cranks, whatever a healthy one may show is likelier than a side that loses so much. */
+    private static boolean meant(Entry entry, double volts) {
+        HealthyDrop healthy = entry.healthy();
+        return usual(healthy, volts) || entry.vehicle().cranksWell() && healthy.holds(volts);
     }
 
     /** What most healthy ones show, not only what a healthy one may. */

@@ -70,7 +70,8 @@ final class FactorSlip {
         boolean turned = reading.condition() == Condition.CRANKING && base.isPresent() && posts.isPresent();
         double fell = turned ? base.getAsDouble() - posts.getAsDouble() : 0;
         boolean collapsed = turned && posts.getAsDouble() < Marks.ASSUMED_COLLAPSED_SHARE * base.getAsDouble();
-        if (collapsed || fell < Marks.ASSUMED_FELL_VOLTS * entry.loop().blocks()) {
+        double least = entry.vehicle().turns() ? Marks.ASSUMED_FELL_VOLTS : Marks.ASSUMED_FELL_STANDING_VOLTS;
+        if (collapsed || fell < least * entry.loop().blocks()) {
             return Optional.empty();
         }
         double amps = reading.amps().orElseThrow();

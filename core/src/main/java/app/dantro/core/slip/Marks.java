@@ -16,6 +16,9 @@ final class Marks {
     /** A cold machine gives a little more than its plate says; beyond this share the clamp is asked about. */
     static final double ASSUMED_BEYOND_RATING = 1.15;
 
+    /** A tenth of the source's volts, as it stands where nothing flows, is one within this share. */
+    static final double ASSUMED_SAME_SOURCE = 0.015;
+
     /** Two readings that agree within this share, or this many volts, show the same. */
     static final double ASSUMED_SAME = 0.1;
 
@@ -59,6 +62,11 @@ final class Marks {
 
     /** Within this a reading is its meter's noise (docs/physics.md, instruments). */
     static final double NOISE_SIGMAS = 3;
+
+    /** A drop this little beyond a healthy one's most is no slip's size; one of this share of the source is an open way's. */
+    static final double ASSUMED_BEYOND_HEALTHY = 1.2;
+
+    static final double ASSUMED_OPEN_SHARE = 0.7;
 
     /** Another reading that holds this share of a large drop bears it out (docs/job.md, slips to catch). */
     static final double CORROBORATING_SHARE = 0.5;
@@ -108,6 +116,9 @@ final class Marks {
 
     /** Posts that fell by this a block while cranking tell the battery's resistance; it lies within this of the class's. */
     static final double ASSUMED_FELL_VOLTS = 0.4;
+
+    /** The same where nothing turned: what the coils draw lets a battery's surface charge fall as far. */
+    static final double ASSUMED_FELL_STANDING_VOLTS = 1.0;
 
     static final double ASSUMED_OFF_BATTERY = 5;
 

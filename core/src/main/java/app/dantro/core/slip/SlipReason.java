@@ -20,6 +20,7 @@ enum SlipReason implements Reason.Kind {
     ABOVE_BATTERY,
     OVERCHARGE,
     NO_BATTERY,
+    TENTH_OF_SOURCE,
     AGAINST_THE_FLOW,
     SOURCE_TURNED,
     SIDE_LOSES_MUCH,

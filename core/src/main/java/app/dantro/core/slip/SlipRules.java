@@ -14,6 +14,7 @@ public final class SlipRules {
     private static final List<SlipRule> ON_THE_STARTERS_WAY = List.of(
             RangeSlip::asked,
             SourceSlip::asked,
+            SourceSlip::tenth,
             SignSlip::ofSource,
             SignSlip::asked,
             FactorSlip::asked,
@@ -28,6 +29,7 @@ public final class SlipRules {
             DisplaySlip::wholeVolts,
             SourceSlip::beyondSystem,
             SourceSlip::ofOneBattery,
+            SourceSlip::tenth,
             SignSlip::ofSource,
             SignSlip::whileCharging,
             DisplaySlip::asked,
@@ -40,6 +42,8 @@ public final class SlipRules {
      *
      * @param celsius temperature of the conductors in °C
      * @param starterKnown whether the customer said what happens when the starter is called for
+     * @param turns false if the customer said that nothing turns
+     * @param cranksWell whether it came for something else than how it cranks
      * @param lithium whether its battery is one, which rests high
      * @param plateAmps the alternator's rating, if its plate was entered
      */
@@ -48,12 +52,14 @@ public final class SlipRules {
             SeriesLoop loop,
             double celsius,
             boolean starterKnown,
+            boolean turns,
+            boolean cranksWell,
             OptionalDouble plateAmps,
             boolean lithium) {
-        /** One whose battery is none of lithium, as most are. */
+        /** One that may crank badly and whose battery is none of lithium, as most are. */
         public Vehicle(
                 Circuit circuit, SeriesLoop loop, double celsius, boolean starterKnown, OptionalDouble plateAmps) {
-            this(circuit, loop, celsius, starterKnown, plateAmps, false);
+            this(circuit, loop, celsius, starterKnown, true, false, plateAmps, false);
         }
 
         /** From here on a block's volts are a running engine's. */

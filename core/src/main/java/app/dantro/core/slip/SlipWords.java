@@ -23,6 +23,8 @@ final class SlipWords {
             case ABOVE_BATTERY -> "%s is more than the battery's own %s: no part can lose that.";
             case OVERCHARGE ->
                 "%s while charging: above %s V stop the engine, do not rev it. Was that what the meter showed?";
+            case TENTH_OF_SOURCE ->
+                "%s is just a tenth of the %s that stand at the battery, as between points that nothing joins yet.";
             case NO_BATTERY -> "%s does not fit a %s V battery.";
             case AGAINST_THE_FLOW -> "%s runs against the flow: current goes from %s to %s. Were the leads swapped?";
             case SOURCE_TURNED -> "%s across a source from its + side to its − side: were the leads swapped?";

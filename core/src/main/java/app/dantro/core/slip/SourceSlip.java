@@ -8,6 +8,7 @@ import app.dantro.core.slip.Slip.Kind;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** More than the battery has, or posts that show no battery. */
 final class SourceSlip {
@@ -43,6 +44,25 @@ final class SourceSlip {
                 Entry.repeat());
     }
 
+    /** Just a tenth of what the battery has, between points where no healthy way would lose that: the source's own volts were meant. */
+    static Optional<Slip> tenth(Entry entry) {
+        boolean standing = !entry.reading().condition().running()
+                && !entry.reading().condition().pile();
+        OptionalDouble source = standing ? entry.restVolts() : OptionalDouble.empty();
+        double ofAll = entry.size() / Marks.TENTH / source.orElse(Double.MAX_VALUE);
+        double off = Math.min(Math.abs(ofAll - 1), Math.abs(ofAll * entry.loop().blocks() - 1));
+        return source.isEmpty() || off > Marks.ASSUMED_SAME_SOURCE
+                ? Optional.empty()
+                : Optional.of(Slip.asking(
+                        Kind.DECIMAL,
+                        List.of(
+                                SlipReason.TENTH_OF_SOURCE.with(entry.shown(), Quantity.volts(source.getAsDouble())),
+                                SlipReason.WHAT.with()),
+                        entry.moved(1 / Marks.TENTH),
+                        entry.asRead(),
+                        Entry.repeat()));
+    }
+
     /** Next to nothing across one battery of several, which the others do not hide. */
     static Optional<Slip> ofOneBattery(Entry entry) {
         boolean own = entry.vehicle().circuit().batteries().stream()
@@ -68,18 +88,19 @@ final class SourceSlip {
         if (running.isPresent()) {
             return running;
         }
+        boolean known =
+                entry.counted().stream().anyMatch(r -> r.condition().running() && Math.abs(r.volts()) > highest);
+        if (known && entry.reading().condition().running()) {
+            return Optional.empty();
+        }
         if (!entry.reading().condition().running() || entry.size() > Marks.ASSUMED_HIGHEST_OVERCHARGE_VOLTS * blocks) {
             return postsDecimal(entry, blocks);
         }
-        boolean known =
-                entry.counted().stream().anyMatch(r -> r.condition().running() && Math.abs(r.volts()) > highest);
-        return known
-                ? Optional.empty()
-                : Optional.of(Slip.asking(
-                        Kind.ABOVE_SOURCE,
-                        List.of(SlipReason.OVERCHARGE.with(entry.shown(), Quantity.count(Math.round(highest)))),
-                        entry.asRead(),
-                        Entry.repeat()));
+        return Optional.of(Slip.asking(
+                Kind.ABOVE_SOURCE,
+                List.of(SlipReason.OVERCHARGE.with(entry.shown(), Quantity.count(Math.round(highest)))),
+                entry.asRead(),
+                Entry.repeat()));
     }
 
     private static Optional<Slip> postsDecimal(Entry entry, int blocks) {

@@ -15,6 +15,7 @@ import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
@@ -34,6 +35,14 @@ final class BesideVolts {
         this.rules = rules;
         this.judgement = judgement;
         this.said = rules.evidence().statements();
+    }
+
+    /** What no probe gets to was opened up, and whoever looked saw that this one is bad. */
+    Optional<PartFinding> seenBad(PartFinding part) {
+        return OutOfReach.openedBad(rules.evidence())
+                .filter(part.part().value()::equals)
+                .map(seen ->
+                        part.as(Standing.FAULTY, StandingReason.SEEN_BAD.with()).missing(List.of()));
     }
 
     /** Both sides are good, the motor gets its volts and turns slowly: starter or engine, and a hand on the engine tells which. */

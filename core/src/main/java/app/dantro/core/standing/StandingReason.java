@@ -7,6 +7,7 @@ enum StandingReason implements Reason.Kind {
     NOTHING_SPEAKS,
     LOOK_SAYS_OTHERWISE,
     DIODES,
+    SEEN_BAD,
     SLOW_ON_GOOD_VOLTS,
     STALLED_ON_GOOD_VOLTS,
     ENGINE_HARD,

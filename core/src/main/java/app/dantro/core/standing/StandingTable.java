@@ -35,6 +35,7 @@ final class StandingTable {
     private record Weighed(PartFinding rule, PartFinding with, double probability) {}
 
     private final List<Map.Entry<StandingRule, Function<Weighed, Optional<PartFinding>>>> table = List.of(
+            Map.entry(StandingRule.SEEN_BAD, p -> beside(p, b -> b.seenBad(p.with))),
             Map.entry(StandingRule.LOOK_REFUTES, this::lookRefutes),
             Map.entry(StandingRule.DIODES_FAIL, this::diodes),
             Map.entry(StandingRule.CALLED_UNSEEN, this::calledUnseen),

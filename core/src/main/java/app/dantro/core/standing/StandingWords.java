@@ -38,6 +38,7 @@ final class StandingWords {
     private static String besideVolts(StandingReason reason) {
         return switch (reason) {
             case STALLED_ON_GOOD_VOLTS -> "Nothing turns with %s at the motor: the starter or the engine.";
+            case SEEN_BAD -> "It was opened up and seen to be bad.";
             case SLOW_ON_GOOD_VOLTS -> "It turns slowly with %s left for the motor: the starter or the engine.";
             case ENGINE_HARD ->
                 "The engine turns hard by hand: that alone makes a good starter draw much and turn slowly.";

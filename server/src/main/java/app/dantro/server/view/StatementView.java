@@ -1,8 +1,10 @@
 package app.dantro.server.view;
 
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.reading.Newest;
-import app.dantro.core.record.Answer;
 import app.dantro.core.record.Figure;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
 import app.dantro.server.store.StoredCase;
@@ -10,6 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * A topic with what may be stated and what was.
@@ -26,7 +29,7 @@ public record StatementView(
         Optional<StatedView> stated) {
 
     /** A value that may be stated. */
-    public record ChoiceView(Answer value, String words) {}
+    public record ChoiceView(String value, String words) {}
 
     /** What was stated last. */
     public record StatedView(UUID id, String value, String words, String note, String by, long atMs) {}
@@ -44,16 +47,34 @@ public record StatementView(
                 topic.group(),
                 topic.title(),
                 topic.answers().stream()
-                        .map(a -> new ChoiceView(a, topic.words(a)))
+                        .map(a -> new ChoiceView(a.name(), topic.words(a)))
                         .toList(),
                 topic.figure().map(Figure::unit),
                 file.standing().stream()
                         .filter(s -> s.statement().topic() == topic)
                         .reduce(Newest::of)
-                        .map(s -> stated(s.statement(), s.saidBy())));
+                        .map(s -> stated(file, s.statement(), s.saidBy())));
     }
 
-    private static StatedView stated(Statement s, String by) {
-        return new StatedView(s.id(), s.value(), s.topic().words(s.value()), s.note(), by, s.saidAtMillis());
+    private static StatedView stated(StoredCase file, Statement s, String by) {
+        return new StatedView(s.id(), s.value(), words(file, s), s.note(), by, s.saidAtMillis());
+    }
+
+    /** Points and parts are spoken by their names. */
+    private static String words(StoredCase file, Statement s) {
+        return switch (s.topic()) {
+            case OUT_OF_REACH ->
+                file.circuit().points().stream()
+                        .filter(p -> OutOfReach.stated(s.value()).contains(p.id().value()))
+                        .map(ProbePoint::name)
+                        .collect(Collectors.joining(", "));
+            case OPENED ->
+                file.circuit().parts().stream()
+                        .filter(p -> p.id().value().equals(s.value()))
+                        .map(Part::name)
+                        .findFirst()
+                        .orElse(s.value().equals(OutOfReach.NONE) ? "none of them" : s.value());
+            default -> s.topic().words(s.value());
+        };
     }
 }

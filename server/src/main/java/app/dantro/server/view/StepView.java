@@ -87,11 +87,20 @@ public record StepView(
                     topic,
                     look.words(),
                     look.stated(),
-                    topic.answers().stream()
-                            .filter(a -> !back || a == RESTORED)
-                            .map(a -> new StatementView.ChoiceView(a, topic.words(a)))
-                            .toList(),
+                    choices(look, back),
                     topic.figure().map(f -> f.unit()));
+        }
+
+        private static List<StatementView.ChoiceView> choices(Step.ToSee look, boolean back) {
+            Topic topic = look.topic();
+            return look.options().isEmpty()
+                    ? topic.answers().stream()
+                            .filter(a -> !back || a == RESTORED)
+                            .map(a -> new StatementView.ChoiceView(a.name(), topic.words(a)))
+                            .toList()
+                    : look.options().stream()
+                            .map(o -> new StatementView.ChoiceView(o.value(), o.words()))
+                            .toList();
         }
     }
 

@@ -1,6 +1,5 @@
 package app.dantro.acceptance.bench.everyday;
 
-import app.dantro.acceptance.bench.everyday.Session.End;
 import app.dantro.acceptance.bench.everyday.Session.Result;
 import java.io.PrintStream;
 import java.util.Comparator;

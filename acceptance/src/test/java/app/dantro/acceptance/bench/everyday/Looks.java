@@ -1,6 +1,9 @@
 package app.dantro.acceptance.bench.everyday;
 
+import app.dantro.core.procedure.Step;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Topic;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -9,7 +12,11 @@ final class Looks {
     private Looks() {}
 
     /** What is typed for a topic that is asked for, if the technician can tell. */
-    static Optional<String> seen(FleetVehicle vehicle, Technician technician, Topic topic) {
+    static Optional<String> seen(FleetVehicle vehicle, Technician technician, Step.ToSee item) {
+        Topic topic = item.topic();
+        if (topic == Topic.OPENED) {
+            return Optional.of(bad(vehicle, item));
+        }
         String looked = vehicle.looks().get(topic.name().toLowerCase(Locale.ROOT));
         if (looked != null) {
             return Optional.of(looked);
@@ -28,5 +35,16 @@ final class Looks {
             case STANDING_CURRENT -> technician.standing();
             default -> Optional.empty();
         };
+    }
+
+    /** Whoever opens a stretch sees which of its parts is the bad one, or that none is. */
+    private static String bad(FleetVehicle vehicle, Step.ToSee item) {
+        List<String> faulty =
+                vehicle.truth().faults().stream().map(f -> f.part()).toList();
+        return item.options().stream()
+                .map(Step.Option::value)
+                .filter(faulty::contains)
+                .findFirst()
+                .orElse(OutOfReach.NONE);
     }
 }

@@ -50,7 +50,7 @@ enum Score {
         if (flatOnly(result) || turnsHard(result) || beltSeen(result)) {
             return RIGHT;
         }
-        return result.end() == Session.End.GOOD ? HEALTHY : GAVE_UP;
+        return result.end() == End.GOOD ? HEALTHY : GAVE_UP;
     }
 
     /** Charged because it was flat, which is what was wrong, or what followed. */

@@ -54,19 +54,6 @@ final class Session {
         this.log = log;
     }
 
-    /** How it ended. */
-    enum End {
-        REPAIR,
-        VERIFIED,
-        GOOD,
-        CHARGED,
-        ELSEWHERE,
-        UNSEEN,
-        UNREACHABLE,
-        WITHOUT_END,
-        CRASH
-    }
-
     /**
      * What came of it.
      *
@@ -180,23 +167,28 @@ final class Session {
 
     /** The step's own reading, or the next best if a point cannot be reached. */
     private Optional<End> measure(Step step) {
+        if (technician.saysOutOfReach(step)) {
+            return Optional.empty();
+        }
         List<ProbePlan> plans = new ArrayList<>(step.probe().stream().toList());
         plans.addAll(last.standby());
         boolean read = plans.stream().anyMatch(p -> technician.take(p.red(), p.black(), p.condition()));
         if (read && repairs == 0 && dice.nextDouble() < SLIPS) {
             SlipTrial.on(technician.record(), dice, r -> order.assess(loop, r, prepared))
-                    .ifPresent(tried -> {
-                        slips.add(tried);
-                        log.accept("  " + tried.line());
-                    });
+                    .ifPresent(this::tried);
         }
         return read ? Optional.empty() : Optional.of(End.UNREACHABLE);
+    }
+
+    private void tried(SlipTrial.Tried slip) {
+        slips.add(slip);
+        log.accept("  " + slip.line());
     }
 
     private Optional<End> see(Step step) {
         boolean any = false;
         for (Step.ToSee item : step.toSee()) {
-            Optional<String> seen = Looks.seen(vehicle, technician, item.topic());
+            Optional<String> seen = Looks.seen(technician.vehicle(), technician, item);
             if (seen.isPresent() && !seen.equals(item.stated())) {
                 if (item.topic() == Topic.CHARGED_APART) {
                     technician.charge();

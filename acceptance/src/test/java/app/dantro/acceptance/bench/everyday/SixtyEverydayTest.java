@@ -2,7 +2,6 @@ package app.dantro.acceptance.bench.everyday;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.dantro.acceptance.bench.everyday.Session.End;
 import app.dantro.acceptance.bench.everyday.Session.Result;
 import java.util.List;
 import java.util.Optional;

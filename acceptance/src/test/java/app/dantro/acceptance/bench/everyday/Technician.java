@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.procedure.Step;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
 import app.dantro.core.reading.TypedVolts;
@@ -22,6 +23,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 
 /** Somebody who takes readings on one vehicle and types them, answers what is asked, and says what was seen. */
@@ -40,6 +43,7 @@ final class Technician {
     private final List<ComplaintTest> tests = new ArrayList<>();
     private final List<RecordedReading> readings = new ArrayList<>();
     private final List<Statement> said = new ArrayList<>();
+    private final Set<String> outOfReach = new TreeSet<>();
     private final Map<Condition, Integer> moments = new EnumMap<>(Condition.class);
     private Optional<Condition> last = Optional.empty();
     private boolean charged;
@@ -134,6 +138,15 @@ final class Technician {
                         .map(RecordedReading::reading)
                         .anyMatch(r -> r.condition() == condition && r.isAcross(red.get(), black.get()));
         return (itself || !known) && read(wantedRed, wantedBlack, condition);
+    }
+
+    /** Says of the points of a step which no probe gets to, if that is news. */
+    boolean saysOutOfReach(Step step) {
+        boolean news = outOfReach.addAll(reach.missing(step));
+        if (news) {
+            say(Topic.OUT_OF_REACH, String.join(",", outOfReach));
+        }
+        return news;
     }
 
     /** Takes a reading, if the vehicle came to that condition and its points, or the next ones, can be reached. */
