@@ -140,7 +140,7 @@ public final class Advisor {
         long read = judgement.posterior().evidence().observations().stream()
                 .filter(o -> o.what().isVolts())
                 .count();
-        return 1 + Math.max(0, read - Marks.PATIENT_READINGS) / Marks.PATIENCE_READINGS;
+        return Math.pow(2, Math.max(0, read - Marks.PATIENT_READINGS) / Marks.PATIENCE_READINGS);
     }
 
     private Advice searching() {

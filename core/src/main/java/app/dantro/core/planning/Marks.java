@@ -13,10 +13,10 @@ final class Marks {
 
     static final double WORTH_OPENING = 0.05;
 
-    /** From this many readings on each asks for as much more again after this many: whoever measures loses patience. */
+    /** From so many readings on the next has to tell twice as much after every few more: whoever measures loses patience. */
     static final int PATIENT_READINGS = 14;
 
-    static final double PATIENCE_READINGS = 3;
+    static final double PATIENCE_READINGS = 4;
 
     /** Below this nothing more is to be learned of a vehicle that is probably healthy (docs/decisions/0013). */
     static final double LEAST_BITS = 0.10;
