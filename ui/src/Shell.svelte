@@ -3,7 +3,8 @@
 	import { wrap } from 'svelte-spa-router/wrap';
 	import type { CaseView } from './lib/api/client';
 	import Header from './lib/components/Header.svelte';
-	import KeysHelp from './lib/components/KeysHelp.svelte';
+	import Later from './lib/components/Later.svelte';
+	import NewBuild from './lib/components/NewBuild.svelte';
 	import { getApp } from './lib/state/app.svelte';
 	import Opening from './views/Opening.svelte';
 	import { caseIn, hrefOf, keyed, viewAt, VIEWS } from './views';
@@ -13,6 +14,7 @@
 	let { view = null }: Props = $props();
 	const app = getApp();
 	const QUIET_MILLIS = 6000;
+	const keysHelp = () => import('./lib/components/KeysHelp.svelte');
 	const routes = Object.fromEntries(
 		VIEWS.map((v) => [v.path, wrap({ asyncComponent: v.load, loadingComponent: Opening })])
 	);
@@ -24,7 +26,11 @@
 
 	// Once the page has been quiet for a while, the other views are fetched: they then open without a connection.
 	$effect(() => {
-		const later = setTimeout(() => VIEWS.forEach((v) => void v.load()), QUIET_MILLIS);
+		const later = setTimeout(() => {
+			VIEWS.forEach((v) => void v.load());
+			void keysHelp();
+			void import('./views/bay/NewCaseDialog.svelte');
+		}, QUIET_MILLIS);
 		return () => clearTimeout(later);
 	});
 
@@ -52,12 +58,13 @@
 	<a class="skip" href="#{router.location}" onclick={skip}>Skip the navigation</a>
 	<Header {here} {caseId} {view} />
 {/if}
+<NewBuild database={app.database} />
 <main tabindex="-1" bind:this={main}>
 	{#key caseId ?? router.location}
 		<Router {routes} />
 	{/key}
 </main>
-<KeysHelp bind:open={app.help} {keys} />
+<Later load={keysHelp} bind:open={app.help} props={{ keys }} />
 
 <style>
 	main:focus {

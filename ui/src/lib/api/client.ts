@@ -1,6 +1,8 @@
 import createClient from 'openapi-fetch';
-import { learnTime } from '../state/clock';
+import { learnFrom } from './send';
 import type { components, paths } from './schema';
+
+export { problemText, type Problem } from './problem';
 
 /** The server's views under the names the interface uses. */
 export type CaseView = components['schemas']['CaseView'];
@@ -49,15 +51,4 @@ export type MeterRange = NonNullable<NewReading['range']>;
 export type SlipAnswer = NonNullable<Slip['answer']>;
 
 export const api = createClient<paths>({ baseUrl: '/' });
-api.use({ onResponse: ({ response }) => learnTime(response.headers.get('date')) });
-
-/** What the server says when it refuses: a sentence for the person, and the fields it is about. */
-export type Problem = { detail: string; code?: string; fields?: { field: string; message: string }[] };
-
-/** The sentence of a refusal, or a plain one when the server did not give any. */
-export function problemText(problem: unknown): string {
-	if (problem && typeof problem === 'object' && 'detail' in problem && typeof problem.detail === 'string') {
-		return problem.detail;
-	}
-	return 'Dantro did not answer as expected. Try again.';
-}
+api.use({ onResponse: ({ response }) => learnFrom(response) });

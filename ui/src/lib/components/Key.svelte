@@ -1,10 +1,16 @@
 <script lang="ts">
-	import Button from 'flowbite-svelte/Button.svelte';
-	import type { ButtonProps } from 'flowbite-svelte/types';
+	import type { HTMLAnchorAttributes, HTMLButtonAttributes } from 'svelte/elements';
 
-	/** A button of at least 48 px under our own theme. */
-	type Props = ButtonProps & { /** The one thing to do. */ primary?: boolean };
+	/** A button, or a link that looks like one, of at least 48 px. */
+	type Props = { /** The one thing to do. */ primary?: boolean } & (
+		({ href: string } & HTMLAnchorAttributes) | ({ href?: undefined } & HTMLButtonAttributes)
+	);
 	let { primary = false, children, class: extra, ...rest }: Props = $props();
+	const classes = $derived(['key', { primary }, extra]);
 </script>
 
-<Button {...rest} class={['key', { primary }, extra]}>{@render children?.()}</Button>
+{#if rest.href !== undefined}
+	<a {...rest} class={classes}>{@render children?.()}</a>
+{:else}
+	<button type="button" {...rest} class={classes}>{@render children?.()}</button>
+{/if}

@@ -1,8 +1,8 @@
 import { createContext } from 'svelte';
 import { api, problemText, type CaseView, type Profile, type Topic } from '../api/client';
+import { keptFor, type Kept } from '../device/kept';
 import type { AppState } from './app.svelte';
 import { workshopNow } from './clock';
-import { Copies } from './copies';
 import { Entry } from './entry.svelte';
 import { SimulatedMeter } from './meter';
 import { Outbox } from './outbox.svelte';
@@ -23,18 +23,17 @@ export class CaseState {
 	readonly record = new CaseRecord(this);
 	readonly line = new SeatLine(this);
 	readonly outbox: Outbox;
-	#copies: Copies;
 
 	constructor(
 		readonly id: string,
 		database: string,
 		readonly device: string,
 		storage: Storage,
-		send: typeof fetch
+		private readonly kept: Promise<Kept>,
+		fetcher: typeof fetch
 	) {
 		this.entry = new Entry(this, storage, `dantro:${database}:draft:${id}`);
-		this.#copies = new Copies(database, storage);
-		this.outbox = new Outbox(database, storage, send, (outcome) => {
+		this.outbox = new Outbox(kept, fetcher, (outcome) => {
 			if ('view' in outcome) {
 				if (outcome.letter.caseId === id) this.#show(outcome.view);
 			} else {
@@ -95,7 +94,7 @@ export class CaseState {
 			} else this.message = problemText(error);
 		} catch {
 			this.message = UNREACHABLE;
-			this.#fromCopy();
+			await this.#fromCopy();
 		}
 		await this.entry.resume();
 		await this.outbox.flush();
@@ -120,14 +119,14 @@ export class CaseState {
 		if (older && this.#asOfMs === 0) return;
 		this.#view = view;
 		this.#asOfMs = 0;
-		this.#copies.keep(view, workshopNow());
+		void this.kept.then((k) => k.keep({ id: view.id, atMs: workshopNow(), view }));
 	}
 
 	/** After a reload without a connection: what this browser saw last. */
-	#fromCopy(): void {
+	async #fromCopy(): Promise<void> {
 		if (this.#view) return;
-		const copy = this.#copies.of(this.id);
-		if (!copy) return;
+		const copy = await (await this.kept).copy(this.id);
+		if (!copy || this.#view) return;
 		this.#view = copy.view;
 		this.#asOfMs = copy.atMs;
 	}
@@ -144,5 +143,13 @@ export const [getCase, setCase] = createContext<CaseState>();
 
 /** The case behind a page, on this browser's storage and network. */
 export function caseOf(id: string, app: AppState): CaseState {
-	return new CaseState(id, app.database, app.device, window.localStorage, window.fetch.bind(window));
+	const { database, device } = app;
+	return new CaseState(
+		id,
+		database,
+		device,
+		window.localStorage,
+		keptFor(database),
+		window.fetch.bind(window)
+	);
 }

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { CaseView, Probe } from '../api/client';
+import { KeptInPage } from '../device/kept';
 
 const get = vi.hoisted(() => vi.fn());
 vi.mock('../api/client', async (original) => ({
@@ -21,7 +22,8 @@ const view = (entries: number, change: Partial<CaseView> = {}): CaseView =>
 		...change
 	}) as unknown as CaseView;
 const answered = (body: unknown) => new Response(JSON.stringify(body), { status: 201 });
-const opened = (send: typeof fetch) => new CaseState('c', 'db', 'bench', localStorage, send);
+const opened = (fetcher: typeof fetch) =>
+	new CaseState('c', 'db', 'bench', localStorage, Promise.resolve(new KeptInPage()), fetcher);
 const settle = () => new Promise((resolve) => setTimeout(resolve));
 
 describe('CaseState', () => {

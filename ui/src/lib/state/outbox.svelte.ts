@@ -1,4 +1,6 @@
-import { problemText, type CaseView } from '../api/client';
+import type { CaseView } from '../api/client';
+import { send } from '../api/send';
+import type { Kept } from '../device/kept';
 
 /** A write on its way: kept in the browser until the server has confirmed or refused it. */
 export type Letter = {
@@ -19,16 +21,15 @@ export class Outbox {
 	#letters = $state.raw<Letter[]>([]);
 	#stuck = $state(false);
 	#sending = false;
-	#key: string;
+	/** What the browser had no room for; it lives as long as the page. */
+	#unkept: Letter[] = [];
 
 	constructor(
-		database: string,
-		private readonly storage: Storage,
-		private readonly send: typeof fetch,
+		private readonly kept: Promise<Kept>,
+		private readonly fetcher: typeof fetch,
 		private readonly onoutcome: (outcome: Outcome) => void
 	) {
-		this.#key = `dantro:${database}:outbox`;
-		this.#letters = this.#stored();
+		void this.#look();
 	}
 
 	get letters(): Letter[] {
@@ -40,18 +41,28 @@ export class Outbox {
 		return this.#stuck;
 	}
 
-	add(letter: Letter): Promise<void> {
-		this.#store([...this.#stored(), letter]);
-		return this.flush();
+	/** Keeps a write and sends it; false if it is not kept beyond this page. */
+	async add(letter: Letter): Promise<boolean> {
+		const plain = JSON.parse(JSON.stringify(letter)) as Letter;
+		this.#letters = [...this.#letters, plain];
+		let kept = true;
+		try {
+			await (await this.kept).add(plain);
+		} catch (full) {
+			console.info('Not kept beyond this page:', full);
+			this.#unkept.push(plain);
+			kept = false;
+		}
+		await this.flush();
+		return kept;
 	}
 
 	/** Sends what waits; safe to call at any time. */
 	async flush(): Promise<void> {
 		if (this.#sending) return;
 		this.#sending = true;
-		this.#letters = this.#stored();
 		try {
-			for (let next = this.#stored()[0]; next; next = this.#stored()[0]) {
+			for (let next = (await this.#look())[0]; next; next = (await this.#look())[0]) {
 				if (!(await this.#deliver(next))) {
 					this.#stuck = true;
 					setTimeout(() => this.flush(), RETRY_MILLIS);
@@ -66,32 +77,18 @@ export class Outbox {
 
 	/** True if the server answered, whatever it said; false if the letter must wait. */
 	async #deliver(letter: Letter): Promise<boolean> {
-		let response: Response;
-		let answer: unknown;
-		try {
-			response = await this.send(letter.path, {
-				method: 'PUT',
-				headers: { 'Content-Type': 'application/json' },
-				body: JSON.stringify(letter.body)
-			});
-			answer = await response.json();
-		} catch {
-			return false;
-		}
-		if (response.status >= 500) return false;
-		this.#store(this.#stored().filter((l) => l.id !== letter.id));
-		this.onoutcome(
-			response.ok ? { letter, view: answer as CaseView } : { letter, refused: problemText(answer) }
-		);
+		const sent = await send<CaseView>(letter.path, letter.body, this.fetcher);
+		if (sent.kind === 'lost') return false;
+		await (await this.kept).remove(letter.id);
+		this.#unkept = this.#unkept.filter((l) => l.id !== letter.id);
+		await this.#look();
+		this.onoutcome(sent.kind === 'done' ? { letter, view: sent.data } : { letter, refused: sent.reason });
 		return true;
 	}
 
-	#stored(): Letter[] {
-		return JSON.parse(this.storage.getItem(this.#key) ?? '[]') as Letter[];
-	}
-
-	#store(letters: Letter[]): void {
-		this.storage.setItem(this.#key, JSON.stringify(letters));
-		this.#letters = letters;
+	/** What waits, other tabs' letters too. */
+	async #look(): Promise<Letter[]> {
+		this.#letters = [...(await (await this.kept).letters()), ...this.#unkept];
+		return this.#letters;
 	}
 }

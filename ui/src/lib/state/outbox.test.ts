@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { KeptInPage, type Kept } from '../device/kept';
 import { Outbox, type Letter } from './outbox.svelte';
 
 const letter = (id: string): Letter => ({
@@ -9,82 +10,69 @@ const letter = (id: string): Letter => ({
 	label: id
 });
 const answer = (status: number, body: unknown = {}) => new Response(JSON.stringify(body), { status });
+const dead: typeof fetch = () => Promise.reject(new Error('no network'));
 
 describe('Outbox', () => {
+	let kept: Promise<Kept>;
+	let outcomes: unknown[];
+	const outbox = (fetcher: typeof fetch) => new Outbox(kept, fetcher, (o) => outcomes.push(o));
+
 	beforeEach(() => {
-		localStorage.clear();
+		kept = Promise.resolve(new KeptInPage());
+		outcomes = [];
 		vi.useFakeTimers();
 	});
 
 	it('hands over what the server confirmed and forgets the letter', async () => {
-		const outcomes: unknown[] = [];
-		const outbox = new Outbox(
-			'db',
-			localStorage,
-			async () => answer(201, { headline: 'x' }),
-			(o) => outcomes.push(o)
-		);
-		await outbox.add(letter('a'));
+		const box = outbox(async () => answer(201, { headline: 'x' }));
+		expect(await box.add(letter('a'))).toBe(true);
 		expect(outcomes).toMatchObject([{ view: { headline: 'x' } }]);
-		expect(outbox.letters).toEqual([]);
+		expect(box.letters).toEqual([]);
 	});
 
 	it('keeps a letter over a dead network and a new page, and sends it in order', async () => {
-		const dead = new Outbox(
-			'db',
-			localStorage,
-			() => Promise.reject(new Error('no network')),
-			() => undefined
-		);
-		await dead.add(letter('a'));
-		await dead.add(letter('b'));
-		expect(dead.stuck).toBe(true);
+		const closed = outbox(dead);
+		await closed.add(letter('a'));
+		await closed.add(letter('b'));
+		expect(closed.stuck).toBe(true);
 		const sent: string[] = [];
-		const send = async (path: RequestInfo | URL) => {
+		const reopened = outbox(async (path) => {
 			sent.push(String(path));
 			return answer(200);
-		};
-		const reopened = new Outbox('db', localStorage, send, () => undefined);
-		expect(reopened.letters.map((l) => l.id)).toEqual(['a', 'b']);
+		});
 		await reopened.flush();
 		expect(sent).toEqual(['/api/a', '/api/b']);
+		expect(reopened.letters).toEqual([]);
 	});
 
 	it('tries again by itself', async () => {
 		let up = false;
-		const outbox = new Outbox(
-			'db',
-			localStorage,
-			async () => (up ? answer(200) : answer(503)),
-			() => undefined
-		);
-		await outbox.add(letter('a'));
-		expect(outbox.letters).toHaveLength(1);
+		const box = outbox(async () => (up ? answer(200) : answer(503)));
+		await box.add(letter('a'));
+		expect(box.letters).toHaveLength(1);
 		up = true;
 		await vi.advanceTimersByTimeAsync(3000);
-		expect(outbox.letters).toEqual([]);
+		expect(box.letters).toEqual([]);
 	});
 
 	it('gives a refused letter back with the server’s reason', async () => {
-		const outcomes: unknown[] = [];
-		const outbox = new Outbox(
-			'db',
-			localStorage,
-			async () => answer(400, { detail: 'not a voltage' }),
-			(o) => outcomes.push(o)
-		);
-		await outbox.add(letter('a'));
+		const box = outbox(async () => answer(400, { detail: 'not a voltage' }));
+		await box.add(letter('a'));
 		expect(outcomes).toMatchObject([{ refused: 'not a voltage', letter: { body: { typed: 'a' } } }]);
-		expect(outbox.letters).toEqual([]);
+		expect(box.letters).toEqual([]);
 	});
 
-	it('does not mix two databases', async () => {
-		await new Outbox(
-			'one',
-			localStorage,
-			() => Promise.reject(new Error('down')),
-			() => undefined
-		).add(letter('a'));
-		expect(new Outbox('two', localStorage, fetch, () => undefined).letters).toEqual([]);
+	it('says what it has no room for, and sends it all the same', async () => {
+		const full = new KeptInPage();
+		full.add = () => Promise.reject(new Error('QuotaExceededError'));
+		kept = Promise.resolve(full);
+		let up = false;
+		const box = outbox(async () => (up ? answer(200, { headline: 'late' }) : answer(503)));
+		expect(await box.add(letter('a'))).toBe(false);
+		expect(box.letters.map((l) => l.id)).toEqual(['a']);
+		up = true;
+		await vi.advanceTimersByTimeAsync(3000);
+		expect(outcomes).toMatchObject([{ view: { headline: 'late' } }]);
+		expect(box.letters).toEqual([]);
 	});
 });

@@ -56,12 +56,7 @@ export class CaseRecord {
 
 	/** Keeps a picture of something that was looked at. */
 	photo(topic: Topic, base64: string): void {
-		try {
-			this.write('photos', { topic, base64, by: this.host.device, takenAtMs: workshopNow() }, 'a picture');
-		} catch {
-			this.host.message =
-				'The picture is not kept: this browser has no room left. Wait until the others are sent.';
-		}
+		this.write('photos', { topic, base64, by: this.host.device, takenAtMs: workshopNow() }, 'a picture');
 	}
 
 	complaintTest(passed: boolean): void {
@@ -80,12 +75,17 @@ export class CaseRecord {
 
 	#put(path: string, body: unknown, label: string): void {
 		this.host.message = '';
-		void this.host.outbox.add({
+		const letter = {
 			id: newId(),
 			caseId: this.host.id,
 			path: `/api/cases/${this.host.id}/${path}`,
 			body,
 			label
+		};
+		void this.host.outbox.add(letter).then((kept) => {
+			if (!kept && this.host.outbox.stuck) {
+				this.host.message = `This browser has no room left for ${label}. Keep this page open until it is sent.`;
+			}
 		});
 	}
 }

@@ -1,23 +1,10 @@
-import { problemText, type SeatView } from '../api/client';
+import type { SeatView } from '../api/client';
+import { send } from '../api/send';
 import { faceOf, LOST_MILLIS, type Face } from '../seat/face';
 import { newId } from './ids';
 
 const TICK_MILLIS = 200;
 const REOPEN_MILLIS = 5000;
-
-/** Sends a PUT and gives what the server answers; throws where it cannot be reached. */
-export async function putJson(
-	path: string,
-	body: unknown = {}
-): Promise<{ view?: SeatView; refused?: string }> {
-	const response = await fetch(path, {
-		method: 'PUT',
-		headers: { 'Content-Type': 'application/json' },
-		body: JSON.stringify(body)
-	});
-	const answer: unknown = await response.json();
-	return response.ok ? { view: answer as SeatView } : { refused: problemText(answer) };
-}
 
 /** The helper's end of the line: listens for beats, says that it is there, answers orders. */
 export class SeatState {
@@ -88,12 +75,12 @@ export class SeatState {
 	}
 
 	async #put(path: string): Promise<void> {
-		try {
-			const { refused } = await putJson(`/api/seat/${this.caseId}/${path}`);
-			this.#heardAt = performance.now();
-			this.#message = refused ?? '';
-		} catch {
+		const sent = await send<SeatView>(`/api/seat/${this.caseId}/${path}`, {});
+		if (sent.kind === 'lost') {
 			this.#message = 'Not answered: the workshop’s computer cannot be reached.';
+			return;
 		}
+		this.#heardAt = performance.now();
+		this.#message = sent.kind === 'refused' ? sent.reason : '';
 	}
 }

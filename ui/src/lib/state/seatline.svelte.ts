@@ -1,8 +1,8 @@
 import type { SeatView } from '../api/client';
+import { send } from '../api/send';
 import { STARTER_TURNS } from '../format/words';
 import type { CaseState } from './case.svelte';
 import { newId } from './ids';
-import { putJson } from './seat.svelte';
 
 /** The wing's end of the line to the helper in the seat. */
 export class SeatLine {
@@ -29,15 +29,16 @@ export class SeatLine {
 	/** Gives the seat an order; never kept for later, since a late order is a wrong one. */
 	async order(kind: SeatView['order'], seconds: number): Promise<void> {
 		this.host.message = '';
-		try {
-			const { view, refused } = await putJson(`/api/cases/${this.host.id}/seat/orders/${newId()}`, {
-				kind,
-				seconds
-			});
-			if (view) this.heard(view);
-			else this.host.message = refused ?? '';
-		} catch {
-			this.host.message = 'The order did not go out: call it across. Dantro cannot be reached.';
+		const sent = await send<SeatView>(`/api/cases/${this.host.id}/seat/orders/${newId()}`, {
+			kind,
+			seconds
+		});
+		if (sent.kind === 'done') this.heard(sent.data);
+		else {
+			this.host.message =
+				sent.kind === 'refused'
+					? sent.reason
+					: 'The order did not go out: call it across. Dantro cannot be reached.';
 		}
 	}
 

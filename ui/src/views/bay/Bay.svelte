@@ -1,16 +1,18 @@
 <script lang="ts">
 	import { api, problemText, type CaseCard } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
+	import Later from '../../lib/components/Later.svelte';
+	import { keptFor } from '../../lib/device/kept';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { Outbox } from '../../lib/state/outbox.svelte';
 	import CaseTile from './CaseTile.svelte';
-	import NewCaseDialog from './NewCaseDialog.svelte';
 
 	let cases = $state.raw<CaseCard[] | null>(null);
 	let message = $state('');
 	let opening = $state(false);
 	const app = getApp();
-	const outbox = new Outbox(app.database, window.localStorage, window.fetch.bind(window), () => undefined);
+	const outbox = new Outbox(keptFor(app.database), window.fetch.bind(window), () => undefined);
+	const newCase = () => import('./NewCaseDialog.svelte');
 	const waiting = $derived(outbox.letters.length);
 	const inWork = $derived(cases?.filter((c) => !c.over && !c.setAside) ?? []);
 	const aside = $derived(cases?.filter((c) => c.setAside) ?? []);
@@ -81,7 +83,7 @@
 		</details>
 	{/if}
 </div>
-<NewCaseDialog bind:open={opening} />
+<Later load={newCase} bind:open={opening} />
 
 <style>
 	.keys {

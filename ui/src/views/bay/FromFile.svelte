@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { replace } from 'svelte-spa-router';
-	import { problemText } from '../../lib/api/client';
+	import { send } from '../../lib/api/send';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { newId } from '../../lib/state/ids';
 
@@ -13,17 +13,13 @@
 		const file = files?.[0];
 		if (!file) return;
 		const caseId = newId();
-		try {
-			const answer = await fetch(`/api/cases/${caseId}/file?by=${encodeURIComponent(app.device)}`, {
-				method: 'PUT',
-				headers: { 'Content-Type': 'application/json' },
-				body: await file.text()
-			});
-			if (answer.ok) await replace(`/case/${caseId}`);
-			else onrefused(`${file.name}: ${problemText(await answer.json())}`);
-		} catch {
-			onrefused('Dantro cannot be reached. Try again when it is back.');
-		}
+		const sent = await send(
+			`/api/cases/${caseId}/file?by=${encodeURIComponent(app.device)}`,
+			await file.text()
+		);
+		if (sent.kind === 'done') await replace(`/case/${caseId}`);
+		else if (sent.kind === 'refused') onrefused(`${file.name}: ${sent.reason}`);
+		else onrefused('Dantro cannot be reached. Try again when it is back.');
 	}
 </script>
 

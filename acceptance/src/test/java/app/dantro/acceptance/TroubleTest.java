@@ -4,9 +4,14 @@ import static app.dantro.acceptance.Bench.VAN;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 
 /** Two people, dead networks, wrong clocks, odd instruments. */
@@ -30,6 +35,40 @@ class TroubleTest extends OpenWorkshop {
         bench.seesReadings(1);
         assertThat(bench.readings().first()).containsText("12.62 V");
         assertThat(page.getByText("No connection.")).isHidden();
+    }
+
+    @Test
+    void aPageOfAnotherBuildOffersToReloadOnceNothingWaitsToBeSent() {
+        Page page = workshop.desk();
+        page.getByText(VAN).first().click();
+        Bench bench = new Bench(page);
+        bench.seesTitle("Base voltage");
+        Locator updated = page.getByText("Dantro was updated");
+        assertThat(updated).isHidden();
+        AtomicBoolean down = new AtomicBoolean(true);
+        page.route("**/api/**", route -> {
+            if (down.get() && route.request().method().equals("PUT")) {
+                route.abort();
+                return;
+            }
+            APIResponse answer = route.fetch();
+            Map<String, String> headers = new HashMap<>(answer.headers());
+            headers.put("x-dantro-build", "another");
+            route.fulfill(new Route.FulfillOptions().setResponse(answer).setHeaders(headers));
+        });
+        page.keyboard().type("12.62");
+        page.keyboard().press("Enter");
+        page.keyboard().press("s");
+        assertThat(updated).isVisible();
+        assertThat(page.getByText("Reload it once what you entered is sent")).isVisible();
+        assertThat(page.getByText("Reload the page")).isHidden();
+        down.set(false);
+        bench.seesReadings(1);
+        assertThat(page.getByText("Reload the page")).isVisible();
+        page.unroute("**/api/**");
+        page.getByText("Reload the page").click();
+        bench.seesReadings(1);
+        assertThat(updated).isHidden();
     }
 
     @Test

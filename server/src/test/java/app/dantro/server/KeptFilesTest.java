@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -22,6 +23,26 @@ class KeptFilesTest extends OneServer {
         assertThat(script.statusCode()).isEqualTo(200);
         assertThat(script.headers().firstValue("Cache-Control").orElse("")).contains("max-age=31536000", "immutable");
         assertThat(fetch("/assets/of-before.js").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void everyAnswerSaysWhichBuildThePageIsOf() throws Exception {
+        Matcher script = Pattern.compile("/assets/index-([\\w-]+)\\.js")
+                .matcher(fetch("/").body());
+        assertThat(script.find()).isTrue();
+        for (String path : List.of("/", "/api/cases", "/api/cases/00000000-0000-0000-0000-000000000000", "/nowhere")) {
+            assertThat(fetch(path).headers().firstValue("X-Dantro-Build"))
+                    .as(path)
+                    .contains(script.group(1));
+        }
+    }
+
+    @Test
+    void thePageCanBeInstalledOnTheWorkshopsComputer() throws Exception {
+        assertThat(fetch("/").body()).contains("rel=\"manifest\"");
+        HttpResponse<String> manifest = fetch("/manifest.webmanifest");
+        assertThat(manifest.statusCode()).isEqualTo(200);
+        assertThat(manifest.body()).contains("\"start_url\":\"/\"", "\"display\":\"standalone\"", "/icon.svg");
     }
 
     private static HttpResponse<String> fetch(String path) throws Exception {

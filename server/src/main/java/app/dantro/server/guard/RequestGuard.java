@@ -30,16 +30,19 @@ class RequestGuard extends OncePerRequestFilter {
 
     private final Reach reach;
     private final ProblemWriter problems;
+    private final ShippedPage page;
 
-    RequestGuard(Reach reach, ProblemWriter problems) {
+    RequestGuard(Reach reach, ProblemWriter problems, ShippedPage page) {
         this.reach = reach;
         this.problems = problems;
+        this.page = page;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String host = request.getHeader("Host");
+        response.setHeader("X-Dantro-Build", page.build());
         if (host == null || !hosts(request.getLocalPort()).contains(host.toLowerCase(Locale.ROOT))) {
             problems.write(
                     response,
