@@ -30,5 +30,5 @@
 	});
 </script>
 
-<Shell view={bench.view} />
+<Shell view={bench.view} message={bench.message} />
 <p class="sr-only" aria-live="polite">{announced}</p>

@@ -10,8 +10,11 @@
 	import { caseIn, hrefOf, keyed, viewAt, VIEWS } from './views';
 
 	/** What stands around every view: skip link, navigation, title, the letters that open views, help. */
-	type Props = { /** The case that is open, once it is known. */ view?: CaseView | null };
-	let { view = null }: Props = $props();
+	type Props = {
+		/** The case that is open, once it is known. */ view?: CaseView | null;
+		/** Why there is none yet. */ message?: string;
+	};
+	let { view = null, message = '' }: Props = $props();
 	const app = getApp();
 	const QUIET_MILLIS = 6000;
 	const keysHelp = () => import('./lib/components/KeysHelp.svelte');
@@ -60,9 +63,13 @@
 {/if}
 <NewBuild database={app.database} />
 <main tabindex="-1" bind:this={main}>
-	{#key caseId ?? router.location}
-		<Router {routes} />
-	{/key}
+	{#if caseId && !view}
+		<Opening name={here.name} {message} />
+	{:else}
+		{#key caseId ?? router.location}
+			<Router {routes} />
+		{/key}
+	{/if}
 </main>
 <Later load={keysHelp} bind:open={app.help} props={{ keys }} />
 

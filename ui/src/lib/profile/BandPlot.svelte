@@ -1,10 +1,18 @@
 <script lang="ts">
 	import type { ProfileSide, ProfileStep } from '../api/client';
+	import { ticksTo } from '../plot/scale';
 	import type { Band, Frame } from './geometry';
 
 	/** The drawing of a band: ticks, the healthy line, what is estimated, cliffs, the line itself. */
-	type Props = { side: ProfileSide; band: Band; frame: Frame };
-	let { side, band, frame }: Props = $props();
+	type Props = { side: ProfileSide; band: Band; frame: Frame; fullScale: number };
+	let { side, band, frame, fullScale }: Props = $props();
+	const TICKS = 4;
+	const ticks = $derived(
+		ticksTo(fullScale, TICKS).flatMap((volts) => {
+			const y = band.yOf(volts);
+			return y === undefined ? [] : [{ volts, y }];
+		})
+	);
 	const supply = $derived(side.side === 'SUPPLY');
 	const width = $derived(frame.width);
 	const colour = $derived(supply ? 'var(--supply-fill)' : 'var(--return-fill)');
@@ -28,7 +36,7 @@
 			<rect width="6" height="14" fill="var(--alarm-ink)" />
 		</pattern>
 	</defs>
-	{#each band.ticks as tick (tick.volts)}
+	{#each ticks as tick (tick.volts)}
 		<line x1={frame.left - 8} x2={width - frame.right + 8} y1={tick.y} y2={tick.y} stroke="var(--line)" />
 		<text
 			x={supply ? frame.left - 12 : width - frame.right + 12}

@@ -66,7 +66,7 @@
 		{#if band.beyond}<small class="beyond">off the scale</small>{/if}
 	</h2>
 	<div class="plot" style:height="{height}px">
-		<BandPlot {side} {band} {frame} />
+		<BandPlot {side} {band} {frame} {fullScale} />
 		{#if worst?.at}<Callout step={worst.step} at={worst.at} {width} {amps} />{/if}
 		<div role="group" aria-label="Probe points: first tap places red, second black">
 			{#each side.points as point, i (point.id)}

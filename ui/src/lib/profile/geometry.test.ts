@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ProfileSide } from '../api/client';
-import { drawnVolts, fullScaleVolts, layOut, levels, tickVolts } from './geometry';
+import { drawnVolts, fullScaleVolts, layOut, levels } from './geometry';
 
 const frame = { width: 500, height: 200, left: 20, right: 20, top: 20, bottom: 20 };
 
@@ -87,11 +87,5 @@ describe('loop profile geometry', () => {
 		expect(xs).toEqual([...xs].sort((a, b) => a - b));
 		expect(xs.at(-1)).toBeCloseTo(480);
 		expect(drawnVolts(side('SUPPLY', Array(29).fill(0.01)))).toBeCloseTo(0.29);
-	});
-
-	it('chooses ticks of one, two or five', () => {
-		expect([0.1, 0.3, 0.9, 2.1, 3.6, 12].map(tickVolts).map((v) => Number(v.toPrecision(2)))).toEqual([
-			0.05, 0.1, 0.5, 1, 1, 5
-		]);
 	});
 });

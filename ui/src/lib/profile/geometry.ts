@@ -26,7 +26,8 @@ export type Band = {
 	steps: PlacedStep[];
 	line: string;
 	healthyLine: string;
-	ticks: { y: number; volts: number }[];
+	/** Where a level is drawn; nothing if it lies off the band. */
+	yOf: (level: number) => number | undefined;
 	/** True if some of it lies off the band and is drawn at its edge. */
 	beyond: boolean;
 };
@@ -34,7 +35,6 @@ export type Band = {
 const LEAST_VOLTS = 0.1;
 /** How far a line may lie over the band's own edge, in pixels. */
 const EDGE = 6;
-const NICE = [1, 2, 5];
 
 /** What a side loses in all, as drawn. */
 export function drawnVolts(side: ProfileSide): number {
@@ -44,14 +44,6 @@ export function drawnVolts(side: ProfileSide): number {
 /** Volts that fill a band: the larger side's loss, or what a healthy side may lose. The same for both bands. */
 export function fullScaleVolts(sides: ProfileSide[]): number {
 	return Math.max(LEAST_VOLTS, ...sides.map(drawnVolts), ...sides.map((s) => s.healthyUpperVolts));
-}
-
-/** Distance between ticks for about four of them: 1, 2 or 5 times a power of ten. */
-export function tickVolts(fullScale: number): number {
-	const rough = fullScale / 4;
-	const power = Math.pow(10, Math.floor(Math.log10(rough)));
-	const factor = NICE.find((n) => n * power >= rough) ?? 10;
-	return factor * power;
 }
 
 /** Levels at the points: volts lost so far on the supply side, volts still to climb down on the return side. */
@@ -97,11 +89,6 @@ export function layOut(side: ProfileSide, frame: Frame, fullScale: number): Band
 			bandTo: yOf(within(from + towards * s.highVolts))
 		};
 	});
-	const step = tickVolts(fullScale);
-	const ticks = Array.from({ length: Math.floor(fullScale / step + 1e-9) + 1 }, (_, i) => ({
-		volts: i * step,
-		y: yOf(i * step)
-	}));
 	return {
 		points,
 		steps,
@@ -113,7 +100,7 @@ export function layOut(side: ProfileSide, frame: Frame, fullScale: number): Band
 			points.map((p) => p.x),
 			healthy.map(yOf)
 		),
-		ticks: ticks.filter((tick) => !off(tick.volts)),
+		yOf: (level) => (off(level) ? undefined : anywhere(level)),
 		beyond: at.some(off)
 	};
 }

@@ -1,4 +1,5 @@
-import { api, problemText, type Condition, type NewReading, type Probe } from '../api/client';
+import { ask } from '../api/ask';
+import { api, type Condition, type NewReading, type Probe } from '../api/client';
 import { parseTyped } from '../format/typed';
 import { moves } from '../format/words';
 import type { CaseState } from './case.svelte';
@@ -6,6 +7,8 @@ import { workshopNow } from './clock';
 import { ampsTyped, KeptDraft, type Draft } from './draft.svelte';
 
 type Leads = Pick<NewReading, 'red' | 'black' | 'condition'>;
+
+const NOT_EXPECTED = 'Dantro cannot be reached: what a healthy vehicle shows there is said when it is back.';
 
 /** The next reading of a case: where the leads stand, in which condition, what is typed, and how it is saved. */
 export class Entry {
@@ -214,14 +217,15 @@ export class Entry {
 		const { red, black } = this.#draft.now;
 		const condition = this.condition;
 		if (!red || !black) return;
-		const { data, error } = await api.GET('/api/cases/{caseId}/expectation', {
+		const expected = api.GET('/api/cases/{caseId}/expectation', {
 			params: { path: { caseId: this.host.id }, query: { red, black, condition } }
 		});
+		const { data, wrong } = await ask(expected, NOT_EXPECTED);
 		// Meanwhile the leads may stand elsewhere, or the plan is followed again.
 		const { leads } = this;
 		if (leads?.red !== red || leads.black !== black || leads.condition !== condition) return;
 		if (data) this.#chosen = data;
-		else this.host.message = problemText(error);
+		else this.host.message = wrong;
 	}
 
 	/** What to expect at leads that stood before the page was opened. */

@@ -1,5 +1,8 @@
-import { api, problemText, type Condition } from '../api/client';
+import { ask } from '../api/ask';
+import { api, type Condition } from '../api/client';
 import type { CaseState } from './case.svelte';
+
+const NO_METER = 'Dantro cannot be reached: the simulated meter shows nothing until it is back.';
 
 /** The meter of a simulated vehicle: its display goes into the entry. */
 export class SimulatedMeter {
@@ -9,11 +12,12 @@ export class SimulatedMeter {
 	async measure(): Promise<void> {
 		const leads = this.host.entry.leads;
 		if (!leads) return;
-		const { data, error } = await api.GET('/api/cases/{caseId}/simulated-meter', {
+		const shown = api.GET('/api/cases/{caseId}/simulated-meter', {
 			params: { path: { caseId: this.host.id }, query: { ...leads, ...this.host.entry.draft.ammeter } }
 		});
+		const { data, wrong } = await ask(shown, NO_METER);
 		if (!data) {
-			this.host.message = problemText(error);
+			this.host.message = wrong;
 			return;
 		}
 		const now = this.host.entry.leads;
@@ -30,10 +34,11 @@ export class SimulatedMeter {
 	async measureAt(condition: Condition): Promise<void> {
 		const posts = this.host.view?.posts;
 		if (!posts) return;
-		const { data, error } = await api.GET('/api/cases/{caseId}/simulated-meter', {
+		const shown = api.GET('/api/cases/{caseId}/simulated-meter', {
 			params: { path: { caseId: this.host.id }, query: { ...posts, condition } }
 		});
+		const { data, wrong } = await ask(shown, NO_METER);
 		if (data) this.host.entry.take({ text: data.typed, range: data.range });
-		else this.host.message = problemText(error);
+		else this.host.message = wrong;
 	}
 }

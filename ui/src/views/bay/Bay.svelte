@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { api, problemText, type CaseCard } from '../../lib/api/client';
+	import { ask } from '../../lib/api/ask';
+	import { api, type CaseCard } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import Later from '../../lib/components/Later.svelte';
 	import { keptFor } from '../../lib/device/kept';
@@ -19,13 +20,11 @@
 	const closed = $derived(cases?.filter((c) => c.over && !c.setAside) ?? []);
 
 	$effect(() => {
-		api
-			.GET('/api/cases')
-			.then(({ data, error }) => {
-				if (data) cases = data;
-				else message = problemText(error);
-			})
-			.catch(() => (message = 'Dantro cannot be reached. Start it again with ./dantro start.'));
+		const lost = 'Dantro cannot be reached. Start it again with ./dantro start.';
+		void ask(api.GET('/api/cases'), lost).then(({ data, wrong }) => {
+			cases = data ?? null;
+			message = wrong ?? '';
+		});
 	});
 
 	function onkeydown(event: KeyboardEvent): void {
@@ -62,6 +61,12 @@
 		</p>
 	{/if}
 	{#if message}<p role="alert">{message}</p>{/if}
+	{#if cases === null && !message}
+		<p class="sr-only" role="status">Opening.</p>
+		<ul aria-hidden="true">
+			{#each [1, 2, 3] as place (place)}<li class="coming"></li>{/each}
+		</ul>
+	{/if}
 	{#if cases && inWork.length === 0}
 		<p class="empty">No vehicle in work. Start a case: the first reading is the battery's base voltage.</p>
 	{/if}
@@ -114,6 +119,11 @@
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr));
 		gap: 14px;
+	}
+	.coming {
+		height: 150px;
+		border-radius: 14px;
+		background: var(--sunk);
 	}
 	summary {
 		display: flex;

@@ -4,7 +4,7 @@
 	import { amps, volts } from '../../lib/format/si';
 	import TopicField from '../look/TopicField.svelte';
 	import Sign from './Sign.svelte';
-	import { axis } from './axis';
+	import { roundScale } from '../../lib/plot/scale';
 
 	/** The voltage against the current as loads and speed were added, with ripple and currents beside it. */
 	type Props = { bench: CaseState; charging: ChargingView };
@@ -13,17 +13,22 @@
 	const HEIGHT = 300;
 	const LEFT = 60;
 	const BOTTOM = 34;
+	const AMPS_TICKS = 7;
+	const VOLTS_TICKS = 6;
 	const TOPICS = ['RIPPLE_IDLE', 'RIPPLE_LOADED', 'RIPPLE_POST', 'RATED_AMPS', 'BATTERY_AMPS'] as const;
 	const all = $derived([...charging.steps, ...charging.healthy]);
-	const x = $derived(axis(0, all.map((s) => s.amps).concat(charging.ratedAmps)));
+	const x = $derived(
+		roundScale([0, charging.ratedAmps, ...all.map((s) => s.amps)], [LEFT, WIDTH - 16], AMPS_TICKS)
+	);
 	const y = $derived(
-		axis(
-			Infinity,
-			all.map((s) => s.volts)
+		roundScale(
+			all.map((s) => s.volts),
+			[HEIGHT - BOTTOM, 14],
+			VOLTS_TICKS
 		)
 	);
-	const px = (a: number) => LEFT + ((a - x.low) / (x.high - x.low)) * (WIDTH - LEFT - 16);
-	const py = (v: number) => HEIGHT - BOTTOM - ((v - y.low) / (y.high - y.low)) * (HEIGHT - BOTTOM - 14);
+	const px = (a: number) => x.of(a);
+	const py = (v: number) => y.of(v);
 	const SPEEDS: { words: string; conditions: OutputStep['condition'][] }[] = [
 		{ words: 'idle', conditions: ['IDLE', 'IDLE_LOADED'] },
 		{ words: '2000 rpm', conditions: ['RAISED', 'RAISED_LOADED', 'FULL_OUTPUT'] }

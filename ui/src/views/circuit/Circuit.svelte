@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Opening from '../Opening.svelte';
 	import type { CircuitPart } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import type { AreaUnit } from '../../lib/format/cable';
@@ -104,9 +105,7 @@
 		/>
 	{/if}
 {:else}
-	<p class="p-6 text-lg" role="status">
-		{circuit.message || 'Opening the circuit.'} <a class="underline" href="#/">Go to the Bay.</a>
-	</p>
+	<Opening name="Circuit" message={circuit.message} />
 {/if}
 
 <style>

@@ -99,10 +99,6 @@
 			{#each of('CLOSING') as topic (topic.topic)}{@render asked(topic)}{/each}
 		</section>
 	</div>
-{:else}
-	<p class="p-6 text-lg" role="status">
-		{bench.message || 'Opening the case.'} <a class="underline" href="#/">Go to the Bay.</a>
-	</p>
 {/if}
 
 <style>

@@ -97,8 +97,6 @@
 			</div>
 		</div>
 	</div>
-{:else}
-	<p class="p-6 text-lg" role="status">{bench.message || 'Opening the case.'}</p>
 {/if}
 
 <style>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { api, problemText } from '../../lib/api/client';
+	import { ask } from '../../lib/api/ask';
+	import { api } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { workshopNow } from '../../lib/state/clock';
@@ -9,14 +10,17 @@
 	type Props = { onadded: (caseId: string) => void };
 	let { onadded }: Props = $props();
 	const app = getApp();
+	const LOST =
+		'Dantro cannot be reached. No vehicle can be added until it is back; what you typed stays here.';
 	let circuits = $state.raw<{ id: string; title: string }[]>([]);
 	let vehicle = $state('');
 	let circuit = $state('');
 	let message = $state('');
 
 	$effect(() => {
-		void api.GET('/api/circuits').then(({ data }) => {
+		void ask(api.GET('/api/circuits'), LOST).then(({ data, wrong }) => {
 			circuits = data ?? [];
+			message = wrong ?? '';
 			circuit = circuits.find((c) => c.id === 'petrol-car')?.id ?? circuits[0]?.id ?? '';
 		});
 	});
@@ -24,7 +28,7 @@
 	async function add(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		const id = newId();
-		const { error } = await api.PUT('/api/cases/{caseId}', {
+		const opening = api.PUT('/api/cases/{caseId}', {
 			params: { path: { caseId: id } },
 			body: {
 				vehicle,
@@ -36,8 +40,9 @@
 				openedAtMs: workshopNow()
 			}
 		});
-		message = error ? problemText(error) : '';
-		if (error) return;
+		const { wrong } = await ask(opening, LOST);
+		message = wrong ?? '';
+		if (wrong) return;
 		vehicle = '';
 		onadded(id);
 	}

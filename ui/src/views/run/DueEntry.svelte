@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { ask } from '../../lib/api/ask';
 	import { workshopNow } from '../../lib/state/clock';
 	import { api, problemText, type CaseView, type NewReading, type RunRow } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
@@ -25,14 +26,15 @@
 
 	async function measure(): Promise<void> {
 		if (!due?.red || !due.black || !due.condition) return;
-		const { data, error } = await api.GET('/api/cases/{caseId}/simulated-meter', {
+		const shown = api.GET('/api/cases/{caseId}/simulated-meter', {
 			params: {
 				path: { caseId: row.caseId },
 				query: { red: due.red, black: due.black, condition: due.condition }
 			}
 		});
+		const { data, wrong } = await ask(shown, LOST);
 		if (!data) {
-			message = problemText(error);
+			message = wrong;
 			return;
 		}
 		text = data.typed;

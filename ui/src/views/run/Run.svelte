@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { MediaQuery } from 'svelte/reactivity';
-	import { api, problemText, type CaseView, type RunRow } from '../../lib/api/client';
+	import { ask } from '../../lib/api/ask';
+	import { api, type CaseView, type RunRow } from '../../lib/api/client';
 	import AddVehicle from './AddVehicle.svelte';
 	import DueEntry from './DueEntry.svelte';
 	import RunTable from './RunTable.svelte';
@@ -16,13 +17,10 @@
 	);
 
 	async function load(): Promise<void> {
-		try {
-			const { data, error } = await api.GET('/api/run-sheet');
-			if (data) rows = data;
-			else message = problemText(error);
-		} catch {
-			message = 'Dantro cannot be reached. The sheet is shown when it is back.';
-		}
+		const lost = 'Dantro cannot be reached. The sheet is shown when it is back.';
+		const { data, wrong } = await ask(api.GET('/api/run-sheet'), lost);
+		rows = data ?? rows;
+		message = wrong ?? '';
 	}
 	$effect(() => {
 		void load();

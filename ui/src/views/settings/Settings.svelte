@@ -2,7 +2,8 @@
 	import { moment } from '../../lib/format/when';
 	import { clockOffMinutes } from '../../lib/state/clock';
 	import { atHandWords } from '../../lib/device/offline';
-	import { api, problemText, type Device } from '../../lib/api/client';
+	import { ask } from '../../lib/api/ask';
+	import { api, type Device } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
 	import JoinCode from '../../lib/components/JoinCode.svelte';
 	import { allowSound, soundSaved } from '../../lib/device/signals';
@@ -11,23 +12,25 @@
 
 	const app = getApp();
 	const ROLE = { TECHNICIAN: 'technician', SEAT: 'seat', OWNER: 'this computer', NONE: 'not paired' };
+	const LOST = 'Dantro cannot be reached. The devices are shown when it is back.';
 	let devices = $state.raw<Device[] | null>(null);
 	let message = $state('');
 	let adding = $state(false);
 	const owner = $derived(app.me?.role === 'OWNER');
 
 	async function load(): Promise<void> {
-		const { data, error } = await api.GET('/api/devices');
-		if (data) devices = data;
-		else message = problemText(error);
+		const { data, wrong } = await ask(api.GET('/api/devices'), LOST);
+		devices = data ?? devices;
+		message = wrong ?? '';
 	}
 	async function remove(device: Device): Promise<void> {
-		const { data, error } = await api.PUT('/api/devices/{deviceId}/removed', {
+		const removing = api.PUT('/api/devices/{deviceId}/removed', {
 			params: { path: { deviceId: device.id } },
 			body: {} as never
 		});
-		if (data) devices = data;
-		else message = problemText(error);
+		const { data, wrong } = await ask(removing, LOST);
+		devices = data ?? devices;
+		message = wrong ?? '';
 	}
 	$effect(() => void load());
 </script>

@@ -132,10 +132,6 @@
 		bind:open={strikeOpen}
 		onreason={(reason) => striking && bench.record.strike(striking.id, reason)}
 	/>
-{:else}
-	<p class="p-6 text-lg" role="status">
-		{bench.message || 'Opening the case.'} <a class="underline" href="#/">Go to the Bay.</a>
-	</p>
 {/if}
 
 <style>

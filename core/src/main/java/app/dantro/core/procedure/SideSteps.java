@@ -57,6 +57,9 @@ final class SideSteps {
         if (!work.repaired() || !whole.clears()) {
             return true;
         }
+        if (readTwice(work, whole)) {
+            return true;
+        }
         double today =
                 work.findings().posts(Condition.CRANKING).flatMap(Reading::amps).orElse(0.0);
         return whole.healthy().amps() >= Marks.ASSUMED_SAME_CURRENT_SHARE * today;

@@ -1,7 +1,9 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.fact.BothSides;
 import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.PartFinding;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.Planner;
 import app.dantro.core.profile.ChargingProfile;
@@ -72,16 +74,22 @@ final class StartingProcedure {
         return Guide.of(findings, judgement, Gates.workplace(findings, Loop.STARTING));
     }
 
-    /** After a repair the drops come first; then the search goes on only if the readings still speak of another fault. */
+    /**
+     * After a repair the drops come first; then the search goes on only if the readings still speak of another fault, and
+     * not where both sides are good and no part is suspect: there the complaint's own test is due.
+     */
     private static Optional<Placed> search(Work work) {
         boolean failed = work.record().lastTest().filter(t -> !t.passed()).isPresent();
         boolean retesting = work.repaired() && work.findings().failing().isEmpty() && !failed;
         if (!retesting) {
             return first(ADVISED, work);
         }
-        boolean doubted = work.judgement()
-                .filter(j -> j.posterior().healthy() < Marks.ASSUMED_HEALTHY_ENOUGH)
-                .isPresent();
+        boolean shown = BothSides.good(work.findings().facts()).isPresent()
+                && work.findings().parts().stream().noneMatch(PartFinding::alarmed);
+        boolean doubted = !shown
+                && work.judgement()
+                        .filter(j -> j.posterior().healthy() < Marks.ASSUMED_HEALTHY_ENOUGH)
+                        .isPresent();
         return first(BY_DROPS, work).or(() -> doubted ? first(ADVISED, work) : Optional.empty());
     }
 

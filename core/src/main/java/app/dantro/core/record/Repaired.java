@@ -121,7 +121,7 @@ public final class Repaired {
         if (battery && record.loop().isPosts(reading.red(), reading.black())) {
             return true;
         }
-        return stretch.covers(part) && reading.condition().loadsStarterCables()
+        return stretch.covers(part) && (stretch.isDrop() || reading.condition().loadsStarterCables())
                 || stretch.withConsumer() && reading.condition().starterCalled();
     }
 }

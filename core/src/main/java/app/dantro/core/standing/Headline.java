@@ -123,8 +123,13 @@ final class Headline {
                         StartingReason.FAULTY,
                         StartingReason.LOST_IN_SOME,
                         StartingReason.BATTERY_SUSPECT));
-        if (names && parts.stream().noneMatch(PartFinding::alarmed)) {
+        List<PartFinding> alarmed = parts.stream().filter(PartFinding::alarmed).toList();
+        if (names && alarmed.isEmpty()) {
             return List.of(StartingReason.NOTHING_PROVEN.with());
+        }
+        if (!names && !alarmed.isEmpty()) {
+            return List.of(
+                    StartingReason.SUSPECT.with(Quantity.named(alarmed.get(0).name())));
         }
         // No part is faulty here: what the rules would condemn, the judgement only suspects.
         return rules.because().stream()

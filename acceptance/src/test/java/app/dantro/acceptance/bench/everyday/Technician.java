@@ -31,6 +31,7 @@ import java.util.UUID;
 final class Technician {
     private static final long STEP_MILLIS = 25_000;
     private static final long MOMENT_MILLIS = 180_000;
+    private static final double AMMETER_AMPS = 10;
     private static final double FULL_VOLTS = 12.65;
 
     private FleetVehicle vehicle;
@@ -217,10 +218,11 @@ final class Technician {
         return moment(Condition.RAISED_LOADED).map(m -> String.format(Locale.ROOT, "%.2f", m.ripple()));
     }
 
-    /** The standing current in mA, as an ammeter would be read. */
+    /** The standing current in mA, as an ammeter would be read; one that blows its fuse shows nothing. */
     Optional<String> standing() {
         return moment(Condition.REST)
                 .flatMap(m -> vehicle.amps(m, Clamps.battery(vehicle)))
+                .filter(a -> Math.abs(a) < AMMETER_AMPS)
                 .map(a -> Long.toString(Math.round(Math.abs(a) * 1000)));
     }
 

@@ -1,0 +1,17 @@
+import { problemText } from './problem';
+
+/** What an answer brought, or a sentence that says why it brought nothing. */
+export type Asked<T> = { data: T; wrong?: undefined } | { data?: undefined; wrong: string };
+
+/** Waits for an answer; it never throws. @param lost said where nobody answers */
+export async function ask<T>(
+	call: Promise<{ data?: T | undefined; error?: unknown }>,
+	lost: string
+): Promise<Asked<T>> {
+	try {
+		const { data, error } = await call;
+		return data === undefined ? { wrong: problemText(error) } : { data };
+	} catch {
+		return { wrong: lost };
+	}
+}
