@@ -72,6 +72,7 @@
 		min-width: 0;
 	}
 	.vehicle span {
+		flex: 0 99 auto;
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;

@@ -14,7 +14,8 @@
 		ontype(/^[-−]/.test(text) ? text.slice(1) : `-${text}`);
 	}
 	function erase(): void {
-		ontype(milli ? text.replace(/.\s*m.*$/i, '') : text.slice(0, -1));
+		const left = text.replace(/\s*m.*$/i, '').slice(0, -1);
+		ontype(milli && left !== '' ? `${left} mV` : left);
 	}
 </script>
 

@@ -1,14 +1,12 @@
-import { ask } from '../api/ask';
-import { api, type Condition, type NewReading, type Probe } from '../api/client';
+import type { Condition, NewReading, Probe } from '../api/client';
 import { parseTyped } from '../format/typed';
 import { moves } from '../format/words';
 import type { CaseState } from './case.svelte';
 import { workshopNow } from './clock';
+import { expectation } from './expectation';
 import { ampsTyped, KeptDraft, type Draft } from './draft.svelte';
 
 type Leads = Pick<NewReading, 'red' | 'black' | 'condition'>;
-
-const NOT_EXPECTED = 'Dantro cannot be reached: what a healthy vehicle shows there is said when it is back.';
 
 /** The next reading of a case: where the leads stand, in which condition, what is typed, and how it is saved. */
 export class Entry {
@@ -217,10 +215,7 @@ export class Entry {
 		const { red, black } = this.#draft.now;
 		const condition = this.condition;
 		if (!red || !black) return;
-		const expected = api.GET('/api/cases/{caseId}/expectation', {
-			params: { path: { caseId: this.host.id }, query: { red, black, condition } }
-		});
-		const { data, wrong } = await ask(expected, NOT_EXPECTED);
+		const { data, wrong } = await expectation(this.host.id, red, black, condition);
 		// Meanwhile the leads may stand elsewhere, or the plan is followed again.
 		const { leads } = this;
 		if (leads?.red !== red || leads.black !== black || leads.condition !== condition) return;

@@ -29,7 +29,7 @@
 <section class="card" aria-label="What regulates">
 	<h2>{charging.sensing} <small>regulates: {charging.regulator}</small></h2>
 	<p>
-		What one bad part would do here at 2000 rpm with all loads on, where a healthy vehicle holds {voltsAt(
+		What one faulty part would do here at 2000 rpm with all loads on, where a healthy vehicle holds {voltsAt(
 			charging.regulatedVolts,
 			0.01
 		)} V at the posts. Estimates, for this circuit.

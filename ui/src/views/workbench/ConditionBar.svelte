@@ -73,11 +73,11 @@
 	}
 	.bar {
 		display: grid;
-		grid-template-columns: 1.95fr 1.45fr 0.72fr 0.88fr;
+		grid-template-columns: minmax(222px, 1.9fr) minmax(128px, 1fr) minmax(74px, 0.5fr) minmax(92px, 0.6fr);
 		gap: 8px;
 	}
 	.bar.turns {
-		grid-template-columns: 1.9fr 1.45fr 1fr 0.75fr;
+		grid-template-columns: minmax(222px, 1.9fr) minmax(128px, 1fr) minmax(98px, 0.6fr) minmax(74px, 0.5fr);
 	}
 	/* Which value is typed matters more while the starter turns; the volts stand in the profile. */
 	.turns .read {
@@ -100,7 +100,7 @@
 		background: var(--card);
 	}
 	/* Where nothing may be cut off there are two rows. */
-	@container (max-width: 519px) {
+	@container (max-width: 545px) {
 		.bar,
 		.bar.turns {
 			grid-template-columns: 1.25fr 1fr;

@@ -28,8 +28,8 @@ final class PageChecks {
             () => [...document.querySelectorAll('button, select, header a, main a, summary, label.key')]
                 .filter((e) => e.checkVisibility() && !e.closest('p') && !e.matches('.point'))
                 .map((e) => [e, e.getBoundingClientRect()])
-                .filter(([e, r]) => r.height < 47.5 && !e.matches('select') && r.width > 0)
-                .map(([e, r]) => (e.ariaLabel ?? e.textContent.trim()) + ' ' + r.height)""";
+                .filter(([e, r]) => (r.height < 47.5 || r.width < 47.5) && !e.matches('select') && r.width > 0)
+                .map(([e, r]) => (e.ariaLabel ?? e.textContent.trim()) + ' ' + r.width + ' × ' + r.height)""";
 
     /** What stands on top of something else. */
     private static final String OVERLAPS = """
@@ -55,6 +55,21 @@ final class PageChecks {
                     && e.scrollWidth > e.clientWidth + 1)
                 .map((e) => e.className + ' ' + e.textContent.trim())""";
 
+    /** A choice whose words do not fit beside its arrow. */
+    private static final String CUT_CHOICES = """
+            () => [...document.querySelectorAll('#condition, #statistic, #range')]
+                .filter((e) => e.checkVisibility() && e.selectedOptions.length > 0)
+                .flatMap((e) => {
+                    const words = document.createElement('span');
+                    words.style.cssText = 'position:absolute;visibility:hidden;white-space:pre';
+                    words.style.font = getComputedStyle(e).font;
+                    words.textContent = e.selectedOptions[0].textContent;
+                    document.body.append(words);
+                    const width = words.getBoundingClientRect().width;
+                    words.remove();
+                    return width + 20 > e.clientWidth ? [e.id + ' ' + words.textContent + ' ' + width] : [];
+                })""";
+
     private PageChecks() {}
 
     static void pass(Page page) throws IOException {
@@ -70,7 +85,7 @@ final class PageChecks {
         if (beside > 0) {
             all.add(beside + " pixels beside the screen");
         }
-        Map.of("small", SMALL_TARGETS, "overlap", OVERLAPS, "cut off", CUT_OFF)
+        Map.of("small", SMALL_TARGETS, "overlap", OVERLAPS, "cut off", CUT_OFF, "choice cut off", CUT_CHOICES)
                 .forEach((what, script) ->
                         ((List<?>) page.evaluate(script)).forEach(found -> all.add(what + ": " + found)));
         return all;
