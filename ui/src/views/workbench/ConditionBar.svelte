@@ -73,11 +73,11 @@
 	}
 	.bar {
 		display: grid;
-		grid-template-columns: minmax(222px, 1.9fr) minmax(128px, 1fr) minmax(74px, 0.5fr) minmax(92px, 0.6fr);
+		grid-template-columns: minmax(212px, 1.9fr) minmax(144px, 1fr) minmax(74px, 0.5fr) minmax(92px, 0.6fr);
 		gap: 8px;
 	}
 	.bar.turns {
-		grid-template-columns: minmax(222px, 1.9fr) minmax(128px, 1fr) minmax(98px, 0.6fr) minmax(74px, 0.5fr);
+		grid-template-columns: minmax(212px, 1.9fr) minmax(144px, 1fr) minmax(95px, 0.6fr) minmax(74px, 0.5fr);
 	}
 	/* Which value is typed matters more while the starter turns; the volts stand in the profile. */
 	.turns .read {
@@ -85,7 +85,7 @@
 	}
 	select,
 	b {
-		font-size: 15.5px;
+		font-size: 15px;
 		font-weight: 700;
 		line-height: 1.25;
 	}

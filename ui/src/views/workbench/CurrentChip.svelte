@@ -84,7 +84,7 @@
 		text-overflow: ellipsis;
 	}
 	.current button {
-		width: 44px;
+		width: 48px;
 		height: 48px;
 		margin: -5px 0;
 		font-size: 20px;
@@ -97,7 +97,7 @@
 	}
 	input,
 	b {
-		font-size: 15.5px;
+		font-size: 15px;
 		font-weight: 700;
 		line-height: 1.25;
 	}

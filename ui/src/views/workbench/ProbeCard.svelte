@@ -106,7 +106,7 @@
 <style>
 	.probe {
 		display: grid;
-		gap: 8px;
+		gap: 5px;
 	}
 	.plan {
 		font-size: 15px;
@@ -124,8 +124,8 @@
 	}
 	.leads {
 		display: grid;
-		gap: 7px;
-		margin: 8px 0;
+		gap: 5px;
+		margin: 4px 0;
 	}
 	.outcomes span {
 		display: block;
@@ -146,7 +146,7 @@
 	}
 	.hands {
 		display: grid;
-		gap: 8px;
+		gap: 4px;
 		align-content: start;
 	}
 	.keys {

@@ -67,7 +67,7 @@ final class PageChecks {
                     document.body.append(words);
                     const width = words.getBoundingClientRect().width;
                     words.remove();
-                    return width + 20 > e.clientWidth ? [e.id + ' ' + words.textContent + ' ' + width] : [];
+                    return width + 17 > e.clientWidth ? [e.id + ' ' + words.textContent + ' ' + width] : [];
                 })""";
 
     private PageChecks() {}
