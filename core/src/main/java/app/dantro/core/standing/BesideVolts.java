@@ -155,7 +155,7 @@ final class BesideVolts {
         CaseRecord record = rules.evidence();
         double most = MachineDares.overcharge(record.celsius(), said.says(Topic.CHEMISTRY, Answer.LITHIUM))
                 * record.circuit().blocks();
-        if (!judgement.isAlternator(part.part()) || probability < Marks.EXONERATED) {
+        if (!judgement.isAlternator(part.part()) || probability < Marks.EXONERATED && likelierElsewhere()) {
             return Optional.empty();
         }
         return record.counted()
@@ -168,6 +168,11 @@ final class BesideVolts {
                                 StandingReason.OVERCHARGES.with(
                                         Quantity.volts(Math.abs(r.volts()), r.resolutionVolts())))
                         .missing(judgement.unseen(part.part(), said)));
+    }
+
+    /** True if something else is likely enough to be what makes it so, such as the ground its regulator stands on. */
+    private boolean likelierElsewhere() {
+        return judgement.ranked().stream().findFirst().map(judgement::probability).orElse(0.0) >= Marks.SUSPECT;
     }
 
     /** More ripple than any healthy machine gives suspects it; what its diodes are, their own test says. */

@@ -81,7 +81,7 @@ class WrittenCasesTest {
             said.append('\n');
         }
         assertThat(OrderOfWork.VERSION + ": " + BasisTest.print(said.toString()))
-                .isEqualTo("7: feb0f95ee174b916");
+                .isEqualTo("8: feb0f95ee174b916");
     }
 
     private Assessment assess(String[] field) {
