@@ -88,8 +88,7 @@ final class SourceSlip {
         if (running.isPresent()) {
             return running;
         }
-        boolean known =
-                entry.counted().stream().anyMatch(r -> r.condition().running() && Math.abs(r.volts()) > highest);
+        boolean known = entry.all().stream().anyMatch(r -> r.condition().running() && Math.abs(r.volts()) > highest);
         if (known && entry.reading().condition().running()) {
             return Optional.empty();
         }

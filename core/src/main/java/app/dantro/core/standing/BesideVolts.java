@@ -37,10 +37,12 @@ final class BesideVolts {
         this.said = rules.evidence().statements();
     }
 
-    /** What no probe gets to was opened up, and whoever looked saw that this one is bad. */
+    /** What no probe gets to was opened up, and whoever looked saw that this one is bad; only of wiring that is suspected. */
     Optional<PartFinding> seenBad(PartFinding part) {
         return OutOfReach.openedBad(rules.evidence())
                 .filter(part.part().value()::equals)
+                .filter(seen ->
+                        judgement.isWiring(part.part()) && judgement.probability(part.part()) >= Marks.SEEN_BAD_FROM)
                 .map(seen ->
                         part.as(Standing.FAULTY, StandingReason.SEEN_BAD.with()).missing(List.of()));
     }
@@ -172,7 +174,11 @@ final class BesideVolts {
 
     /** True if something else is likely enough to be what makes it so, such as the ground its regulator stands on. */
     private boolean likelierElsewhere() {
-        return judgement.ranked().stream().findFirst().map(judgement::probability).orElse(0.0) >= Marks.SUSPECT;
+        return judgement.ranked().stream()
+                        .findFirst()
+                        .map(judgement::probability)
+                        .orElse(0.0)
+                >= Marks.SUSPECT;
     }
 
     /** More ripple than any healthy machine gives suspects it; what its diodes are, their own test says. */

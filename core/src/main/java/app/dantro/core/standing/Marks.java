@@ -16,6 +16,9 @@ final class Marks {
     /** A battery is called flat at this probability: it wants charging, which proves nothing (docs/decisions/0010). */
     static final double FLAT = 0.90;
 
+    /** A part that was opened up and seen to be bad is called so from this probability on: that much the readings have to say. */
+    static final double SEEN_BAD_FROM = 0.03;
+
     /** A part this likely is a suspect. */
     static final double SUSPECT = 0.15;
 

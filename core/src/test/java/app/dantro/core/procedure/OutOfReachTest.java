@@ -81,6 +81,15 @@ class OutOfReachTest {
     }
 
     @Test
+    void whatNoReadingSpeaksAgainstIsNotFaultyBecauseSomebodySaysSo() {
+        say(Topic.OUT_OF_REACH, "switch-out");
+        for (String other : List.of("alternator", "starter-cable", "no-such-part", "<b>")) {
+            say(Topic.OPENED, other);
+            assertThat(assess().findings().parts()).as(other).noneMatch(p -> p.standing() == Standing.FAULTY);
+        }
+    }
+
+    @Test
     void whereNoneOfThemLooksBadNothingIsRepaired() {
         say(Topic.OUT_OF_REACH, "switch-out");
         say(Topic.OPENED, OutOfReach.NONE);
