@@ -77,6 +77,7 @@
 		overflow: hidden;
 	}
 	.current .what {
+		font-size: 12px;
 		color: var(--soft);
 		line-height: 1.2;
 		white-space: nowrap;
