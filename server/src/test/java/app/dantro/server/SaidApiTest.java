@@ -65,6 +65,21 @@ class SaidApiTest extends OneCase {
     }
 
     @Test
+    void whatWasSeenForAProofStandsInTheCaseByItsNameAndCanBeTakenBack() throws Exception {
+        String seen = UUID.randomUUID().toString();
+        Answer opened = server.put(path + "/statements/" + seen, said("OPENED", "ignition-switch"));
+        assertThat(opened.body().path("statements").findParents("stated").stream()
+                        .filter(s -> s.path("topic").asText().equals("OPENED"))
+                        .map(s -> s.at("/stated/words").asText()))
+                .containsExactly("ignition switch");
+        Answer back = server.put(
+                path + fresh("strikes"),
+                Map.of("target", seen, "restores", false, "reason", "Undone", "by", "t", "struckAtMs", 9));
+        assertThat(back.body().path("statements").findParents("stated"))
+                .noneMatch(s -> s.path("topic").asText().equals("OPENED"));
+    }
+
+    @Test
     void theSchoolsStandSideBySideAndTheShopFollowsOneWithItsReason() throws Exception {
         server.put(path + fresh("readings"), cranking("starter-case", "post-minus", "0.42", 155));
         Answer limits = server.get(path + "/limits");

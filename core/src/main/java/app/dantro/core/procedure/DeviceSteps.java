@@ -98,8 +98,7 @@ final class DeviceSteps {
     static Optional<Step> openUp(Work work) {
         List<PartId> parts = work.guide().map(Guide::toOpen).orElse(List.of());
         Circuit circuit = work.record().circuit();
-        Optional<String> seen = OutOfReach.openedBad(work.record());
-        if (parts.isEmpty() || seen.isPresent()) {
+        if (parts.isEmpty() || OutOfReach.openedBad(work.record()).isPresent()) {
             return Optional.empty();
         }
         List<Step.Option> options = Stream.concat(
@@ -115,7 +114,7 @@ final class DeviceSteps {
                         List.of(ProcedureReason.NO_PROBE_BETWEEN.with()),
                         Cautions.repair(circuit))
                 .on(parts.get(0))
-                .seeing(List.of(new ToSee(Topic.OPENED, seen, Topic.OPENED.title(), options))));
+                .seeing(List.of(new ToSee(Topic.OPENED, Optional.empty(), Topic.OPENED.title(), options))));
     }
 
     static boolean anyOpen(Work work, Judgement judgement, PartId part) {

@@ -34,10 +34,11 @@ public record StatementView(
     /** What was stated last. */
     public record StatedView(UUID id, String value, String words, String note, String by, long atMs) {}
 
+    /** What is seen or tried for a proof is asked for by its step, and stands here once it was stated: it can be undone. */
     static List<StatementView> of(StoredCase file) {
         return Arrays.stream(Topic.values())
-                .filter(t -> t.group() != Topic.Group.PROOF)
                 .map(t -> of(file, t))
+                .filter(v -> v.group() != Topic.Group.PROOF || v.stated().isPresent())
                 .toList();
     }
 
