@@ -24,6 +24,11 @@ final class Channels {
         float low(float[] row, int from) {
             return minus < 0 ? 0 : row[from + minus];
         }
+
+        /** What it is among the outputs of one solution. */
+        double in(float[] outputs) {
+            return high(outputs, 0) - low(outputs, 0);
+        }
     }
 
     Span of(Observable what) {

@@ -1,7 +1,5 @@
 package app.dantro.core.inference;
 
-import app.dantro.core.circuit.Condition;
-import app.dantro.core.reading.MeterError;
 import java.util.List;
 
 /**
@@ -33,9 +31,15 @@ final class Fitter {
 
     final double[] covariance;
     final Gaussian gaussian;
-    private final List<Channels.Span> spans;
+    private final Expectations expectations;
 
     final Numbers known;
+    /** What is expected of each number in the observation's condition; observations × columns. */
+    private final double[] usual;
+    /** Slopes times the variance of each number, and times what of it lasts; observations × columns. */
+    private final double[] variances;
+
+    private final double[] lastings;
 
     Fitter(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
@@ -56,42 +60,44 @@ final class Fitter {
         for (int k = 0; k < columns; k++) {
             ofWiring[k] = prepared.kind(k).ofWiring() && k <= prepared.secondSeverityColumn();
         }
-        spans = observations.stream().map(o -> prepared.channels().of(o.what())).toList();
+        expectations = new Expectations(prepared, observations);
+        usual = new double[count * columns];
+        variances = new double[count * columns];
+        lastings = new double[count * columns];
+        for (int i = 0; i < count; i++) {
+            for (int k = 0; k < columns; k++) {
+                usual[i * columns + k] =
+                        known.mean(k, observations.get(i).what().condition());
+            }
+        }
     }
 
     /** Takes over a hypothesis; false if it has no operating point in one of the conditions. */
     boolean load(int first, int second) {
-        for (int i = 0; i < count; i++) {
-            Observable what = observations.get(i).what();
-            mean[i] = prepared.mean(first, second, what.condition(), spans.get(i));
-            if (Double.isNaN(mean[i])) {
-                return false;
-            }
-            prepared.sensitivities().write(first, second, what, mean[i], slopes, i * columns);
+        if (!expectations.write(first, second, mean, slopes)) {
+            return false;
         }
         for (int i = 0; i < count; i++) {
             scaleToCurrent(i);
         }
         for (int i = 0; i < count; i++) {
-            for (int k = 0; k < columns; k++) {
-                mean[i] += slopes[i * columns + k]
-                        * known.mean(k, observations.get(i).what().condition());
-            }
+            int row = i * columns;
+            mean[i] += Dot.of(slopes, row, usual, row, columns);
             double read = observations.get(i).value();
             value[i] = signed || mean[i] >= 0 ? read : -read;
             difference[i] = value[i] - mean[i];
             logarithm(i);
+            for (int k = 0; k < columns; k++) {
+                variances[row + k] = slopes[row + k] * known.variance[k];
+                lastings[row + k] = slopes[row + k] * known.lasting[k];
+            }
         }
         for (int i = 0; i < count; i++) {
             for (int j = 0; j <= i; j++) {
                 boolean together =
                         observations.get(i).moment() == observations.get(j).moment();
-                double[] weights = together ? known.variance : known.lasting;
-                double sum = 0;
-                for (int k = 0; k < columns; k++) {
-                    sum += slopes[i * columns + k] * slopes[j * columns + k] * weights[k];
-                }
-                sum += noise(i, j);
+                double sum = Dot.of(together ? variances : lastings, i * columns, slopes, j * columns, columns)
+                        + noise(i, j);
                 covariance[i * count + j] = sum;
                 covariance[j * count + i] = sum;
             }
@@ -120,50 +126,16 @@ final class Fitter {
     private double noise(int i, int j) {
         Observation one = observations.get(i);
         if (i == j) {
-            double variance = shared(one.what(), one.resolution())
-                    + own(one.what(), mean[i] / stretched[i], one.resolution()) / one.repeats();
+            double variance = ReadingNoise.shared(one.what(), one.resolution())
+                    + ReadingNoise.own(one.what(), mean[i] / stretched[i], one.resolution()) / one.repeats();
             return variance * stretched[i] * stretched[i];
         }
         Observation other = observations.get(j);
         return one.what().equals(other.what())
-                ? shared(one.what(), Math.min(one.resolution(), other.resolution())) * stretched[i] * stretched[j]
+                ? ReadingNoise.shared(one.what(), Math.min(one.resolution(), other.resolution()))
+                        * stretched[i]
+                        * stretched[j]
                 : 0;
-    }
-
-    static double variance(Observable what, double mean, double resolution) {
-        return shared(what, resolution) + own(what, mean, resolution);
-    }
-
-    private static double shared(Observable what, double resolution) {
-        double digits = Marks.ASSUMED_SHARED_DIGITS * step(what, resolution);
-        double offset = what.isVolts() ? MeterError.ASSUMED_LEAST_VOLTS : 0;
-        if (what instanceof Observable.Amps && resolution >= Marks.CLAMP_RESOLUTION_AMPS) {
-            offset = MeterError.ASSUMED_CLAMP_ZERO_AMPS;
-        }
-        return digits * digits + offset * offset;
-    }
-
-    static double own(Observable what, double mean, double resolution) {
-        double share = what instanceof Observable.Speed
-                ? Marks.ASSUMED_SPEED_SHARE
-                : what instanceof Observable.Amps ? Marks.ASSUMED_AMPS_FLUTTER : flutter(what.condition());
-        double digits = Marks.ASSUMED_OWN_DIGITS * step(what, resolution);
-        double least = what.isVolts() ? 0.5 * MeterError.ASSUMED_LEAST_VOLTS : 0.005;
-        return share * share * mean * mean + digits * digits + least * least;
-    }
-
-    private static double step(Observable what, double resolution) {
-        return what.isVolts() ? Math.min(resolution, 0.1) : resolution;
-    }
-
-    private static double flutter(Condition condition) {
-        if (condition.starterCalled()) {
-            return MeterError.ASSUMED_CRANKING_FLUTTER;
-        }
-        if (condition.running()) {
-            return Marks.ASSUMED_RUNNING_FLUTTER;
-        }
-        return condition == Condition.ENGINE_OFF_LOAD ? Marks.ASSUMED_LOAD_FLUTTER : 0;
     }
 
     /** What an instrument's display can span, for a slip that may be anything. */

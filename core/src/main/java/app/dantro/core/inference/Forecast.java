@@ -87,7 +87,7 @@ public final class Forecast {
         }
         prepared.sensitivities().write(explanation.first(), explanation.second(), what, mean, slope, 0);
         double shifted = mean;
-        double variance = Fitter.variance(what, mean, resolution);
+        double variance = ReadingNoise.variance(what, mean, resolution);
         for (int k = 0; k < columns; k++) {
             shifted += slope[k] * (theta[k] + known.moreAtIdle(k, what.condition()));
             variance += slope[k] * slope[k] * known.variance[k];
@@ -99,7 +99,7 @@ public final class Forecast {
             }
             variance -= sum * sum;
         }
-        return new Expected(shifted, Math.max(variance, Fitter.variance(what, 0, resolution) / 4));
+        return new Expected(shifted, Math.max(variance, ReadingNoise.variance(what, 0, resolution) / 4));
     }
 
     /** Mean and variance of what an instrument should show. */

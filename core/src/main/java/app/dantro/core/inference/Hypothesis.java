@@ -12,19 +12,23 @@ import java.util.Optional;
  * @param faults none for a healthy vehicle, one, or two
  * @param stronger the first fault one standard deviation stronger within its step of the grid
  * @param logPrior natural logarithm of its probability before any reading
+ * @param parts those at fault
  */
-record Hypothesis(List<Fault> faults, Optional<Fault> stronger, double logPrior) {
+record Hypothesis(List<Fault> faults, Optional<Fault> stronger, double logPrior, List<PartId> parts) {
     public Hypothesis {
         faults = List.copyOf(faults);
     }
 
-    public boolean healthy() {
-        return faults.isEmpty();
+    Hypothesis(List<Fault> faults, Optional<Fault> stronger, double logPrior) {
+        this(
+                faults,
+                stronger,
+                logPrior,
+                faults.stream().map(Fault::part).distinct().toList());
     }
 
-    /** The parts at fault. */
-    public List<PartId> parts() {
-        return faults.stream().map(Fault::part).distinct().toList();
+    public boolean healthy() {
+        return faults.isEmpty();
     }
 
     VehicleState state(double celsius) {

@@ -8,6 +8,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.NumberKind;
 import app.dantro.core.network.ResponseSolver;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.stream.Stream;
 
@@ -51,8 +52,8 @@ public final class PreparedCircuit {
         this.hypotheses = Hypotheses.of(circuit, celsius);
         this.outputs = new ResponseSolver(circuit, Marks.ASSUMED_WIDENING);
         this.channels = new Channels(this, outputs);
-        this.sensitivities = new Sensitivities(this);
         this.parallel = ParallelWays.of(circuit);
+        this.sensitivities = new Sensitivities(this);
         this.pairs = new PairTable(circuit, hypotheses, celsius, outputs);
     }
 
@@ -101,10 +102,10 @@ public final class PreparedCircuit {
 
     ResponseTable table(Condition condition) {
         ResponseTable made = tables.get(condition.ordinal());
-        return made != null ? made : makeTable(condition);
+        return made == null ? makeTable(condition) : made;
     }
 
-    /** Two conditions may be worked out at once, each only once. */
+    /** Each only once, two at a time. */
     private ResponseTable makeTable(Condition condition) {
         synchronized (making[condition.ordinal()]) {
             if (tables.get(condition.ordinal()) == null) {
@@ -148,8 +149,7 @@ public final class PreparedCircuit {
             double low = mean(h, what);
             double high = mean(h + 1, what);
             if (Math.min(low, high) <= value && value <= Math.max(low, high) && low != high) {
-                double share = (value - low) / (high - low);
-                return ohms(h) * Math.pow(ohms(h + 1) / ohms(h), share);
+                return ohms(h) * Math.pow(ohms(h + 1) / ohms(h), (value - low) / (high - low));
             }
         }
         return ohms(hypothesis);
@@ -220,20 +220,24 @@ public final class PreparedCircuit {
         return mean(hypothesis, Explanation.NONE, what);
     }
 
-    /** What it shows under a pair of hypotheses, or one and {@link Explanation#NONE}; NaN if there is no solution. */
+    /** Under a pair of hypotheses, or one and {@link Explanation#NONE}. */
     double mean(int first, int second, Observable what) {
         return mean(first, second, what.condition(), channels.of(what));
     }
 
     double mean(int first, int second, Condition condition, Channels.Span span) {
-        if (second < 0) {
-            ResponseTable table = table(condition);
-            int at = first * table.outputs;
-            return table.known[first] ? span.high(table.means, at) - span.low(table.means, at) : Double.NaN;
-        }
-        return pairs.means(first, second, condition)
-                .map(m -> (double) span.high(m, 0) - span.low(m, 0))
-                .orElse(Double.NaN);
+        return second < 0
+                ? table(condition).mean(first, span)
+                : means(first, second, condition).map(span::in).orElse(Double.NaN);
+    }
+
+    /** All outputs under a pair of hypotheses; empty if there is no operating point. */
+    Optional<float[]> means(int first, int second, Condition condition) {
+        return pairs.means(first, second, condition);
+    }
+
+    Channel channel(Observable what) {
+        return new Channel(what, channels.of(what), table(what.condition()));
     }
 
     Channels channels() {

@@ -78,12 +78,12 @@ final class QuickInformation {
         Forecast first = likeliest.forecasts.get(0);
         double[][] of = spreads.computeIfAbsent(what.condition(), first::spreads);
         double resolution = Display.resolution(what, mean);
-        double variance = Fitter.variance(what, mean, resolution) + Likeliest.unloaded(what);
+        double variance = ReadingNoise.variance(what, mean, resolution) + Likeliest.unloaded(what);
         for (int k = 0; k < of[0].length; k++) {
             double d = at(of, span.plus(), k) - at(of, span.minus(), k);
             variance += k < first.numbers() ? d * d : -d * d;
         }
-        return Math.sqrt(Math.max(variance, Fitter.variance(what, 0, resolution)));
+        return Math.sqrt(Math.max(variance, ReadingNoise.variance(what, 0, resolution)));
     }
 
     private static double at(double[] outputs, int output) {

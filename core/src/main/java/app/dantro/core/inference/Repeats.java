@@ -46,8 +46,8 @@ final class Repeats {
         if (!one.what().equals(other.what()) || one.resolution() != other.resolution()) {
             return false;
         }
-        double between = Fitter.own(one.what(), one.value(), one.resolution())
-                + Fitter.own(other.what(), other.value(), other.resolution());
+        double between = ReadingNoise.own(one.what(), one.value(), one.resolution())
+                + ReadingNoise.own(other.what(), other.value(), other.resolution());
         return Math.abs(one.value() - other.value()) <= Marks.AGREE_SIGMAS * Math.sqrt(between);
     }
 

@@ -45,6 +45,12 @@ final class ResponseTable {
         return table;
     }
 
+    /** What an instrument shows under a hypothesis; NaN if it has no operating point. */
+    double mean(int hypothesis, Channels.Span span) {
+        int at = hypothesis * outputs;
+        return known[hypothesis] ? span.high(means, at) - span.low(means, at) : Double.NaN;
+    }
+
     /** Bytes that the table takes. */
     long bytes() {
         return 4L * (means.length + slopes.length) + known.length;

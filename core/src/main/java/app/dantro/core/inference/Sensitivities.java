@@ -1,17 +1,23 @@
 package app.dantro.core.inference;
 
+import app.dantro.core.circuit.ParallelWays;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Channels.Span;
 import app.dantro.core.network.Fault;
 import app.dantro.core.reading.MeterError;
+import java.util.List;
 import java.util.function.IntToDoubleFunction;
 
 /** How observables move with the numbers that differ between vehicles: one row of columns each. */
 final class Sensitivities {
     private final PreparedCircuit prepared;
+    private final List<byte[]> sides;
 
     Sensitivities(PreparedCircuit prepared) {
         this.prepared = prepared;
+        this.sides = prepared.parallel().stream()
+                .map(ways -> sides(ways, prepared.hypotheses()))
+                .toList();
     }
 
     /**
@@ -22,32 +28,50 @@ final class Sensitivities {
      * @param into a row of {@link PreparedCircuit#columns()} is written, from {@code at} on
      */
     void write(int first, int second, Observable what, double mean, double[] into, int at) {
-        Span span = prepared.channels().of(what);
-        ResponseTable table = prepared.table(what.condition());
-        int numbers = table.numbers;
-        single(table, first, span, into, at);
+        write(first, second, prepared.channel(what), mean, into, at);
+    }
+
+    /** The same where the observable was looked up before. */
+    void write(int first, int second, Channel of, double mean, double[] into, int at) {
+        int numbers = of.table().numbers;
+        single(of.table(), first, of.span(), into, at);
         into[at + numbers] = 0;
         if (second >= 0) {
             double severity = into[at + numbers - 1];
-            addPair(table, second, span, into, at);
+            addPair(of.table(), second, of.span(), into, at);
             into[at + numbers] = into[at + numbers - 1] - severity;
             into[at + numbers - 1] = severity;
             if (besideEachOther(first, second)) {
-                into[at + numbers - 1] = together(first, h -> prepared.mean(h, second, what.condition(), span), mean);
-                into[at + numbers] = together(second, h -> prepared.mean(first, h, what.condition(), span), mean);
+                into[at + numbers - 1] = together(first, h -> shown(h, second, of), mean);
+                into[at + numbers] = together(second, h -> shown(first, h, of), mean);
             }
         }
-        into[at + numbers + 1] = what.isVolts() ? MeterError.ASSUMED_GAIN / Math.sqrt(3) * mean : 0;
-        into[at + numbers + 2] = what instanceof Observable.Amps ? MeterError.ASSUMED_CLAMP_GAIN * mean : 0;
+        into[at + numbers + 1] = of.what().isVolts() ? MeterError.ASSUMED_GAIN / Math.sqrt(3) * mean : 0;
+        into[at + numbers + 2] = of.what() instanceof Observable.Amps ? MeterError.ASSUMED_CLAMP_GAIN * mean : 0;
+    }
+
+    private double shown(int first, int second, Channel of) {
+        return prepared.mean(first, second, of.what().condition(), of.span());
     }
 
     /** Where a current divides each fault alone moves next to nothing, and both together much. */
     private boolean besideEachOther(int first, int second) {
-        PartId one = prepared.hypotheses().get(first).parts().get(0);
-        PartId other = prepared.hypotheses().get(second).parts().get(0);
-        return prepared.parallel().stream()
-                .anyMatch(ways -> ways.one().contains(one) && ways.other().contains(other)
-                        || ways.one().contains(other) && ways.other().contains(one));
+        for (byte[] side : sides) {
+            if (side[first] * side[second] < 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Of every hypothesis on which of two ways its first part lies: 1, −1, or 0 for neither. */
+    private static byte[] sides(ParallelWays ways, List<Hypothesis> hypotheses) {
+        byte[] sides = new byte[hypotheses.size()];
+        for (int h = 1; h < sides.length; h++) {
+            PartId part = hypotheses.get(h).parts().get(0);
+            sides[h] = (byte) (ways.one().contains(part) ? 1 : ways.other().contains(part) ? -1 : 0);
+        }
+        return sides;
     }
 
     /** How a pair moves with one of its severities, by the next of the grid; nothing where there is none. */

@@ -106,8 +106,9 @@ final class Assembly {
         return imbalanceAmps;
     }
 
+    /** A point's potential, in V; the reference's unknown is pinned to 0. */
     double potential(int node) {
-        return node == reference ? 0 : x[node];
+        return x[node];
     }
 
     double across(int[] at) {

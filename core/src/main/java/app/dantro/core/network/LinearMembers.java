@@ -57,10 +57,9 @@ final class LinearMembers {
     /** Writes everything linear into the equations of one condition. */
     void stamp(Assembly into, Condition in, boolean contactsClosed) {
         assembly = into;
-        condition = in;
+        take(in, contactsClosed);
         LinearSystem linear = into.beginLinear();
         for (int i = 0; i < from.length; i++) {
-            ohms[i] = ohms(i, contactsClosed);
             if (row[i] < 0) {
                 Assembly.conductance(linear, from[i], to[i], 1 / ohms[i]);
             } else {
@@ -79,6 +78,14 @@ final class LinearMembers {
         }
         for (int i = 0; i < loadNodes.length; i++) {
             Assembly.conductance(linear, loadNodes[i][0], loadNodes[i][1], values.loadSiemens(i, in));
+        }
+    }
+
+    /** Takes over the members' present numbers for their currents; the equations stay as they are. */
+    void take(Condition in, boolean contactsClosed) {
+        condition = in;
+        for (int i = 0; i < from.length; i++) {
+            ohms[i] = ohms(i, contactsClosed);
         }
     }
 

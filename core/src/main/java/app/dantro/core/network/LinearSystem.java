@@ -3,9 +3,9 @@ package app.dantro.core.network;
 import java.util.Arrays;
 
 /**
- * Dense LU with threshold pivoting for {@code A x = b}, in place, in buffers that are reused. Rows are skipped where
- * the multiplier is zero, so that a matrix ordered for little fill-in costs little more than a sparse one. Confined to
- * one thread. (sources.md [LU])
+ * LU with threshold pivoting for {@code A x = b}, in place, in buffers that are reused. The matrix is kept dense, the
+ * factors are packed: of an electrical network hardly more than the wiring's own entries are left in them, and one matrix
+ * is solved for many right sides. Confined to one thread. (sources.md [LU])
  */
 final class LinearSystem {
     /** A diagonal this much smaller than the column's largest entry is not trusted as pivot. */
@@ -16,11 +16,19 @@ final class LinearSystem {
     private final double[] a;
 
     private final int[] swapped;
+    /** What differs from zero beside the diagonal. */
+    private final PackedTriangle lower;
+
+    private final PackedTriangle upper;
+    private final double[] inverseDiagonal;
 
     LinearSystem(int size) {
         this.size = size;
         this.a = new double[size * size];
         this.swapped = new int[size];
+        this.lower = new PackedTriangle(size);
+        this.upper = new PackedTriangle(size);
+        this.inverseDiagonal = new double[size];
     }
 
     void clear() {
@@ -63,25 +71,31 @@ final class LinearSystem {
             if (!(Math.abs(diagonal) > 0 && Math.abs(diagonal) < Double.POSITIVE_INFINITY)) {
                 return false;
             }
-            double inverse = 1 / diagonal;
+            inverseDiagonal[k] = 1 / diagonal;
+            upper.take(k, a, top, k + 1, n);
             for (int row = top + n; row < n * n; row += n) {
-                double below = a[row + k];
-                if (below != 0) {
-                    double multiplier = below * inverse;
-                    a[row + k] = multiplier;
-                    for (int j = k + 1; j < n; j++) {
-                        a[row + j] -= multiplier * a[top + j];
-                    }
+                if (a[row + k] != 0) {
+                    eliminate(row, k);
                 }
             }
+        }
+        for (int row = 0; row < n; row++) {
+            lower.take(row, a, row * n, 0, row);
         }
         return true;
     }
 
+    private void eliminate(int row, int k) {
+        double multiplier = a[row + k] * inverseDiagonal[k];
+        a[row + k] = multiplier;
+        for (int i = upper.ends[k]; i < upper.ends[k + 1]; i++) {
+            a[row + upper.columns[i]] -= multiplier * upper.values[i];
+        }
+    }
+
     /** Solves for one right side with the factors at hand; {@code x} holds b on entry and the solution on return. */
     void solve(double[] x) {
-        int n = size;
-        for (int k = 0; k < n; k++) {
+        for (int k = 0; k < size; k++) {
             int pivot = swapped[k];
             if (pivot != k) {
                 double b = x[k];
@@ -89,21 +103,11 @@ final class LinearSystem {
                 x[pivot] = b;
             }
         }
-        for (int i = 1; i < n; i++) {
-            double sum = x[i];
-            int row = i * n;
-            for (int j = 0; j < i; j++) {
-                sum -= a[row + j] * x[j];
-            }
-            x[i] = sum;
+        for (int i = 1; i < size; i++) {
+            x[i] -= lower.times(i, x);
         }
-        for (int i = n - 1; i >= 0; i--) {
-            double sum = x[i];
-            int row = i * n;
-            for (int j = i + 1; j < n; j++) {
-                sum -= a[row + j] * x[j];
-            }
-            x[i] = sum / a[row + i];
+        for (int i = size - 1; i >= 0; i--) {
+            x[i] = (x[i] - upper.times(i, x)) * inverseDiagonal[i];
         }
     }
 

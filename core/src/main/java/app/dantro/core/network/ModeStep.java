@@ -10,6 +10,8 @@ import java.util.Map;
 /** One linear solution with every device held in one of its modes, and the modes that this solution speaks for. */
 final class ModeStep {
     private static final int MOST_BITS = 40;
+    /** In V or A: far below the last digit of any meter. */
+    private static final double LEAST_CHANGE = 1e-5;
 
     private final Netlist netlist;
     private final LinearMembers linear;
@@ -126,8 +128,18 @@ final class ModeStep {
 
     /** To first order what the members' present numbers would change in the last solution, modes kept. */
     boolean correction(boolean contactsClosed, double[] change) {
-        linear.stamp(assembly, condition, contactsClosed);
+        linear.take(condition, contactsClosed);
         return assembly.correction(flows, change);
+    }
+
+    /** False for a correction of next to nothing: a second one would move less still. */
+    static boolean moves(double[] change) {
+        for (double c : change) {
+            if (Math.abs(c) > LEAST_CHANGE) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Moves the solution by a correction, or back. */

@@ -213,7 +213,7 @@ public final class ResponseSolver {
             return;
         }
         solver.step.move(change, 1);
-        boolean again = solver.step.correction(solver.contactsClosed(), second);
+        boolean again = ModeStep.moves(change) && solver.step.correction(solver.contactsClosed(), second);
         if (again) {
             solver.step.move(second, 1);
         }

@@ -1,12 +1,10 @@
 package app.dantro.acceptance.bench.everyday;
 
-import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Assessment;
-import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
@@ -29,10 +27,9 @@ final class Session {
 
     private final FleetVehicle vehicle;
     private final PreparedCircuit prepared;
-    private final Loop loop;
     private final Technician technician;
     private final boolean clamp;
-    private final OrderOfWork order = new OrderOfWork();
+    private final Assessor assessor;
     private final Consumer<String> log;
     private final Set<String> alarmed = new TreeSet<>();
     private final Set<String> doubted = new HashSet<>();
@@ -47,7 +44,7 @@ final class Session {
     Session(FleetVehicle vehicle, PreparedCircuit prepared, Tool tool, long seed, Consumer<String> log) {
         this.vehicle = vehicle;
         this.prepared = prepared;
-        this.loop = Complaints.concern(vehicle);
+        this.assessor = new Assessor(Complaints.concern(vehicle), prepared);
         this.clamp = tool.clamp(vehicle);
         this.technician = new Technician(vehicle, prepared.circuit(), clamp, seed);
         this.dice = new Random(seed + 1);
@@ -174,8 +171,7 @@ final class Session {
         plans.addAll(last.standby());
         boolean read = plans.stream().anyMatch(p -> technician.take(p.red(), p.black(), p.condition()));
         if (read && repairs == 0 && dice.nextDouble() < SLIPS) {
-            SlipTrial.on(technician.record(), dice, r -> order.assess(loop, r, prepared))
-                    .ifPresent(this::tried);
+            SlipTrial.on(technician.record(), dice, assessor).ifPresent(this::tried);
         }
         return read ? Optional.empty() : Optional.of(End.UNREACHABLE);
     }
@@ -201,7 +197,7 @@ final class Session {
     }
 
     private void assess() {
-        last = order.assess(loop, technician.record(), prepared);
+        last = assessor.apply(technician.record());
         List<PartFinding> bad = alarms();
         bad.stream().filter(p -> repairs == 0).forEach(p -> alarmed.add(p.part().value()));
         last.findings().doubts().forEach(d -> doubted.add(d.reading().toString()));
