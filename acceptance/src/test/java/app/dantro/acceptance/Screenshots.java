@@ -53,7 +53,6 @@ public final class Screenshots {
         page.getByText("Base voltage").first().waitFor();
         shoot(page, "limits");
         page.locator("header").getByText("Workbench").click();
-        new Bench(page).title().waitFor();
         shoot(page, "workbench-found");
         page.getByText("Dark bay").click();
         shoot(page, "workbench-found-dark");
@@ -65,6 +64,7 @@ public final class Screenshots {
         new Bench(page).seesTitle("Retest across");
         follow(page, MOST_READINGS);
         page.getByText("Yes, it cranks and starts").click();
+        follow(page, 1);
         page.getByText("See the proof").first().waitFor();
         shoot(page, "workbench-verified");
         page.locator("header").getByText("Limits").click();

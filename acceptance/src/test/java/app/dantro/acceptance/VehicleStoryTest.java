@@ -23,6 +23,7 @@ class VehicleStoryTest extends FollowedVehicles {
         new Bench(page).seesTitle("Retest across the \\+ link joint");
         follow(page, "^Does it crank");
         tap(page, "Yes, it cranks and starts");
+        follow(page, "^Verified");
         new Bench(page).seesTitle("Verified");
         assertThat(page.locator(".next")).containsText("Across the + link joint on the clamp: 2.");
         assertThat(standings(page)).doesNotContainEntry("starter", "FAULTY").doesNotContainEntry("battery-b", "FAULTY");
@@ -54,6 +55,7 @@ class VehicleStoryTest extends FollowedVehicles {
         repair(page);
         follow(page, "^Does it crank");
         tap(page, "Yes, it cranks and starts");
+        follow(page, "^Verified");
         new Bench(page).seesTitle("Verified");
         assertThat(page.locator(".next")).containsText("The starter: replaced");
     }

@@ -27,15 +27,27 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
     }
 
     static ChargingLooks of(CaseRecord record, Optional<LoopProfile> charging) {
+        List<ChargingLook> survey = survey(record, charging);
+        Optional<Repair> repair = record.lastRepair();
+        return of(record, repair.map(r -> ChargingRetests.of(record, r, survey)).orElse(survey), repair.isPresent());
+    }
+
+    /** The whole survey, whatever was repaired. */
+    static ChargingLooks afresh(CaseRecord record) {
+        return of(record, survey(record, Optional.empty()), false);
+    }
+
+    private static ChargingLooks of(CaseRecord record, List<ChargingLook> all, boolean repaired) {
+        List<ChargingLook> open = all.stream().filter(l -> !taken(record, l)).toList();
+        return new ChargingLooks(all, open, repaired || !open.contains(all.get(0)));
+    }
+
+    private static List<ChargingLook> survey(CaseRecord record, Optional<LoopProfile> charging) {
         List<ChargingLook> survey = new ArrayList<>(posts(record.circuit()));
         if (!alike(record, charging)) {
             survey.addAll(sides(record.circuit()));
         }
-        Optional<Repair> repair = record.lastRepair();
-        List<ChargingLook> all =
-                repair.map(r -> ChargingRetests.of(record, r, survey)).orElse(survey);
-        List<ChargingLook> open = all.stream().filter(l -> !taken(record, l)).toList();
-        return new ChargingLooks(all, open, repair.isPresent() || !open.contains(all.get(0)));
+        return survey;
     }
 
     /** The next of those that show a good side: the posts at idle and loaded, and both sides. */

@@ -32,8 +32,13 @@ final class ClosingSteps {
         }
         Optional<ComplaintTest> test = work.record().lastTest();
         if (test.filter(ComplaintTest::passed).isPresent()) {
-            return new Placed(
-                    Stage.VERIFIED, Step.of(Kind.DONE, ProcedureReason.VERIFIED.with(), verification(work), List.of()));
+            return ChargingAfterwards.look(work)
+                    .orElseGet(() -> new Placed(
+                            Stage.VERIFIED,
+                            Step.of(Kind.DONE, ProcedureReason.VERIFIED.with(), verification(work), List.of())));
+        }
+        if (test.filter(t -> unheard(work, t)).isPresent()) {
+            return new Placed(Stage.RETEST, EndingSteps.howItTurned());
         }
         return test.isPresent() || !work.repaired()
                 ? elsewhere(work)
@@ -41,9 +46,18 @@ final class ClosingSteps {
                         Stage.RETEST,
                         Step.of(
                                 Kind.COMPLAINT_TEST,
-                                ProcedureReason.DOES_IT_CRANK.with(),
+                                ChargingAfterwards.test(work).with(),
                                 List.of(bothGood(work)),
                                 Cautions.running()));
+    }
+
+    /** The test failed, and nobody said how it turned then: slowly, or not at all. */
+    private static boolean unheard(Work work, ComplaintTest test) {
+        return work.record()
+                .repaired()
+                .turned()
+                .filter(s -> s.saidAtMillis() >= test.doneAtMillis())
+                .isEmpty();
     }
 
     /** The wiring is good and the complaint stays: what is left. */
@@ -92,6 +106,9 @@ final class ClosingSteps {
         List<Reason> all = new ArrayList<>();
         work.record().lastRepair().map(repair -> changed(work, repair)).ifPresent(all::add);
         all.add(ProcedureReason.TEST_PASSED.with());
+        if (ChargingAfterwards.off(work)) {
+            all.add(ProcedureReason.CHARGING_STAYS_OFF.with());
+        }
         return all;
     }
 

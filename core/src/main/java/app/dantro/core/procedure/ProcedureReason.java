@@ -68,6 +68,8 @@ enum ProcedureReason implements Reason.Kind {
 
     VERIFIED,
     TEST_PASSED,
+    CHARGES_TOO,
+    CHARGING_STAYS_OFF,
     TEST_PASSED_CHARGING,
     REPAIRED_THUS,
     BEFORE_AND_AFTER,

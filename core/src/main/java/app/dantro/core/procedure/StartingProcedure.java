@@ -79,6 +79,11 @@ final class StartingProcedure {
      * not where both sides are good and no part is suspect: there the complaint's own test is due.
      */
     private static Optional<Placed> search(Work work) {
+        if (ChargingAfterwards.off(work)) {
+            return ChargingAfterwards.look(work)
+                    .or(() -> ChargingAfterwards.survey(work))
+                    .or(() -> first(ADVISED, work));
+        }
         boolean failed = work.record().lastTest().filter(t -> !t.passed()).isPresent();
         boolean retesting = work.repaired() && work.findings().failing().isEmpty() && !failed;
         if (!retesting) {

@@ -20,6 +20,7 @@ public enum Answer {
     CHECK("nothing: a check"),
     NORMALLY("as it should"),
     SLOWLY("slowly"),
+    NOT_AT_ALL("not at all"),
     NOT_REPRODUCED("not reproduced today"),
     CHARGED("charged"),
     HANDED_ON("handed on"),

@@ -57,6 +57,16 @@ public final class Repaired {
                 .reduce(Newest::of);
     }
 
+    /** How it was heard to turn since the last repair. */
+    public Optional<Statement> turned() {
+        return record.statements().about(Topic.CRANKS).filter(s -> s.saidAtMillis() > lastAtMillis());
+    }
+
+    /** True if it was heard so since the last repair. */
+    public boolean turned(Answer so) {
+        return turned().filter(s -> s.value().equals(so.name())).isPresent();
+    }
+
     /** The last reading across just the repaired part before that repair. */
     public Optional<Reading> before(Repair repair) {
         return ever(repair.part())

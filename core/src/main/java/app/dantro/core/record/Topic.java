@@ -62,7 +62,7 @@ public enum Topic {
     PILE_ON(Group.TWO_ENDED, Choices.TWO_ENDED),
     MEMORY_KEEPER(Group.TWO_ENDED, Choices.TWO_ENDED),
 
-    CRANKS(Group.PROOF, Answer.NORMALLY, Answer.SLOWLY),
+    CRANKS(Group.PROOF, Answer.NORMALLY, Answer.SLOWLY, Answer.NOT_AT_ALL),
     ENGINE_TURNS(Group.PROOF, Answer.FREELY, Answer.HARD),
     STARTER_BENCH(Group.PROOF, Answer.PASSES, Answer.FAILS),
     BELT_DRIVES(Group.PROOF, Answer.YES, Answer.NO),

@@ -50,8 +50,7 @@ final class BesideVolts {
     /** Both sides are good, the motor gets its volts and turns slowly: starter or engine, and a hand on the engine tells which. */
     Optional<PartFinding> slowStarter(PartFinding part) {
         boolean speaks = part.part().equals(rules.loop().starter().id())
-                && said.says(Topic.CRANKS, Answer.SLOWLY)
-                && rules.evidence().lastRepair().isEmpty();
+                && rules.evidence().repaired().turned(Answer.SLOWLY);
         if (stalled(part)) {
             return Optional.of(stands(part));
         }
@@ -71,15 +70,15 @@ final class BesideVolts {
         return rules.loop().starter().id().equals(part)
                 && turns
                 && rules.facts().crankingAmps().isEmpty()
-                && !said.says(Topic.CRANKS, Answer.SLOWLY);
+                && !rules.evidence().repaired().turned(Answer.SLOWLY);
     }
 
     /** The motor has its volts while the key is held, and nothing turns: that is the starter, or what it has to turn. */
     private boolean stalled(PartFinding part) {
-        return part.part().equals(rules.loop().starter().id())
-                && said.starts().filter(turns -> !turns).isPresent()
-                && rules.evidence().lastRepair().isEmpty()
-                && motor().isPresent();
+        boolean complained = said.starts().filter(turns -> !turns).isPresent()
+                && rules.evidence().lastRepair().isEmpty();
+        boolean stands = complained || rules.evidence().repaired().turned(Answer.NOT_AT_ALL);
+        return part.part().equals(rules.loop().starter().id()) && stands && motor().isPresent();
     }
 
     private Optional<Reading> motor() {

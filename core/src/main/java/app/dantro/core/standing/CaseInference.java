@@ -51,7 +51,11 @@ public final class CaseInference {
                 repaired ? Complaint.UNKNOWN : complaint,
                 ran
                         ? Optional.of(true)
-                        : repaired ? Optional.empty() : evidence.statements().starts(),
+                        : evidence.repaired().turned(Answer.NOT_AT_ALL)
+                                ? Optional.of(false)
+                                : repaired
+                                        ? Optional.empty()
+                                        : evidence.statements().starts(),
                 repaired,
                 charged.isPresent(),
                 EnteredOfCase.of(evidence));

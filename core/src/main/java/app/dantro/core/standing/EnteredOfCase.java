@@ -32,12 +32,10 @@ final class EnteredOfCase {
 
     /** How it was heard to turn, unless a repair changed that or a hand on the engine told why. */
     private static Optional<Boolean> slow(CaseRecord evidence) {
-        return evidence.statements()
-                .about(Topic.CRANKS)
+        return evidence.repaired()
+                .turned()
                 .filter(s -> !evidence.statements().says(Topic.ENGINE_TURNS, Answer.HARD))
-                .filter(s -> evidence.lastRepair()
-                        .filter(r -> r.doneAtMillis() >= s.saidAtMillis())
-                        .isEmpty())
+                .filter(s -> !s.value().equals(Answer.NOT_AT_ALL.name()))
                 .map(s -> s.value().equals(Answer.SLOWLY.name()));
     }
 

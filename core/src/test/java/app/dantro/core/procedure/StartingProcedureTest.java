@@ -19,6 +19,9 @@ import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.RecordedReading;
+import app.dantro.core.record.Statement;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -121,7 +124,11 @@ class StartingProcedureTest {
         job.repair(job.followUntil(Kind.REPAIR).part().orElseThrow());
         job.followUntil(Kind.COMPLAINT_TEST);
         job.tests.add(new ComplaintTest(UUID.randomUUID(), false, "", Long.MAX_VALUE));
-        Assessment end = order.assess(Loop.STARTING, job.evidence());
+        Assessment asked = order.assess(Loop.STARTING, job.evidence());
+        assertThat(asked.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.CRANKS);
+        assertThat(asked.findings().standing(VAN.starter().id())).isEqualTo(Standing.NOT_PROVEN);
+        Statement normally = new Statement(UUID.randomUUID(), Topic.CRANKS, "NORMALLY", "", Long.MAX_VALUE);
+        Assessment end = order.assess(Loop.STARTING, job.evidence().with(Statements.of(List.of(normally))));
         assertThat(end.stage()).isEqualTo(Stage.ELSEWHERE);
         assertThat(end.findings().standing(VAN.starter().id())).isEqualTo(Standing.NOT_PROVEN);
     }

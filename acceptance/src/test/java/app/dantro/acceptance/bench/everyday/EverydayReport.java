@@ -56,12 +56,13 @@ final class EverydayReport {
                 .toList();
         if (!some.isEmpty()) {
             out.printf(
-                    "repaired %d: verified %s, ended %s; two faults %d: both repaired %s%n",
+                    "repaired %d: verified %s, ended %s; two faults %d: both repaired %s, nothing left that costs %s%n",
                     some.size(),
                     share(some, r -> r.end() == End.VERIFIED),
                     ends(some),
                     two.size(),
-                    share(two, r -> r.repairs() > 1));
+                    share(two, r -> r.repairs() > 1),
+                    share(two, r -> r.left().healthy() || !r.left().costsItsComplaint()));
         }
     }
 

@@ -75,6 +75,12 @@ final class EverydayRun {
                     Ladder.of(Complaints.concern(v), number, v.meter().pile()));
             lines.add("%s %s alarmed %s"
                     .formatted(v.healthy() ? "HEALTHY" : Score.of(result), result.end(), result.alarmed()));
+            if (result.repairs() > 0 && !result.left().healthy()) {
+                lines.add("LEFT %s %s"
+                        .formatted(
+                                result.left().costsItsComplaint() ? "COSTS" : "harmless",
+                                result.left().truth()));
+            }
             log.accept(String.join("\n", lines));
             results.add(result);
         }

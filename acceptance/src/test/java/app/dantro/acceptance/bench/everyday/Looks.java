@@ -30,7 +30,9 @@ final class Looks {
             case FIELD_ANSWERS, GENERATOR_GOOD -> Optional.of(machine ? "NO" : "YES");
             case STARTER_BENCH -> Optional.of(starter ? "FAILS" : "PASSES");
             case LAMP -> Optional.of("OUT");
-            case CRANKS -> Optional.of(vehicle.cranksSlowly() ? "SLOWLY" : "NORMALLY");
+            case CRANKS ->
+                Optional.of(
+                        vehicle.truth().speed() == 0 ? "NOT_AT_ALL" : vehicle.cranksSlowly() ? "SLOWLY" : "NORMALLY");
             case RIPPLE_LOADED -> technician.ripple();
             case STANDING_CURRENT -> technician.standing();
             default -> Optional.empty();

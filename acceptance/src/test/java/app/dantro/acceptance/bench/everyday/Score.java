@@ -25,7 +25,7 @@ enum Score {
     static Score of(Session.Result result) {
         Set<String> right = result.vehicle().rightNames();
         if (result.part().isPresent()) {
-            return right.contains(result.part().get()) ? RIGHT : WRONG;
+            return right.contains(result.part().get()) ? afterwards(result) : WRONG;
         }
         List<String> named = result.atEnd().entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder()))
@@ -51,6 +51,26 @@ enum Score {
             return RIGHT;
         }
         return result.end() == End.GOOD ? HEALTHY : GAVE_UP;
+    }
+
+    /** Of two faults the other has to be named too, once the first is put right, if it still costs anything. */
+    private static Score afterwards(Session.Result result) {
+        FleetVehicle left = result.left();
+        boolean costs =
+                left.costsItsComplaint() && left.truth().faults().stream().anyMatch(f -> !f.follows());
+        boolean named =
+                result.repairs() == 0 || result.atEnd().keySet().stream().anyMatch(left.rightNames()::contains);
+        boolean charged = result.charged()
+                && left.truth().faults().stream().allMatch(f -> f.kind().equals("flat_battery"));
+        boolean slips = result.headline().contains("it slips")
+                && left.truth().faults().stream().anyMatch(f -> f.kind().equals("belt_slip"));
+        boolean seen = slips
+                || "HARD".equals(left.looks().get("engine_turns"))
+                        && result.alarmed().contains("starter");
+        if (!costs || named || charged || seen) {
+            return RIGHT;
+        }
+        return result.end() == End.VERIFIED ? HEALTHY : GAVE_UP;
     }
 
     /** Charged because it was flat, which is what was wrong, or what followed. */

@@ -60,6 +60,7 @@ final class Session {
      * @param atEnd suspect or faulty at the end, the likeliest first, with its probability
      * @param questions asked about readings that were right
      * @param repairs made, the first of them {@code part}
+     * @param left the vehicle as it drove off
      * @param slips what came of slips that were tried on the way
      * @param discords where headline, bars, standings and step parted
      */
@@ -77,6 +78,7 @@ final class Session {
             int doubts,
             String headline,
             int repairs,
+            FleetVehicle left,
             List<SlipTrial.Tried> slips,
             List<String> discords) {}
 
@@ -230,6 +232,7 @@ final class Session {
                 doubted.size(),
                 last == null ? "" : last.findings().headline(),
                 repairs,
+                technician.vehicle(),
                 List.copyOf(slips),
                 List.copyOf(discords));
         log.accept("%s %s".formatted(end, result.part().orElse("")));
