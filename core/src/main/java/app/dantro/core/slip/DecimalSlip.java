@@ -77,7 +77,7 @@ final class DecimalSlip {
     private static Optional<Slip> byLimit(Entry entry) {
         HealthyDrop healthy = entry.healthy();
         double size = entry.size();
-        boolean belowCopper = !healthy.estimated() && size < Drop.LEAST_OF_COPPER * healthy.lowVolts();
+        boolean belowCopper = flows(entry, healthy) && size < Drop.LEAST_OF_COPPER * healthy.lowVolts();
         if (belowCopper && healthy.holds(size * 10)) {
             return Optional.of(slip(entry, 10, SlipReason.LESS_THAN_COPPER.with(entry.shown(), current(healthy))));
         }
@@ -94,6 +94,12 @@ final class DecimalSlip {
                 .filter(back -> back < 1 && meant(entry, size * back))
                 .findFirst()
                 .map(back -> slip(entry, back, why));
+    }
+
+    /** True if so much flowed that copper must show it: by the amps, or because this engine turns. */
+    private static boolean flows(Entry entry, HealthyDrop healthy) {
+        boolean turned = entry.vehicle().starterKnown() && entry.vehicle().turns();
+        return !healthy.estimated() || turned && healthy.lowVolts() >= Marks.ASSUMED_CLEAR_COPPER_VOLTS;
     }
 
     /** Nearly all that the battery has, over one way: that way is open, and no decimal slips to just this. */

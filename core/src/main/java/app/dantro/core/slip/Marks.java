@@ -33,12 +33,13 @@ final class Marks {
     /** A drop of this is one, and no offset of the meter. */
     static final double ASSUMED_CLEAR_DROP_VOLTS = 0.05;
 
-    /** Posts of a block that stand so high do not look like a side that loses what is asked about; and what a usual one loses (docs/everyday.md, supply and return side charging). */
+    /** Posts of a block that stand so high do not look like a side that loses what is asked about; what a usual one loses; and the least of copper a third of which stands clear of an offset (docs/everyday.md, supply and return side charging). */
     static final double HIGH_ALL_THE_SAME_VOLTS = 13.7;
 
     static final double ASSUMED_MUCH_SUPPLY_VOLTS = 0.4;
     static final double ASSUMED_MUCH_RETURN_VOLTS = 0.2;
     static final double ASSUMED_LEAST_SIDE_VOLTS = 0.008;
+    static final double ASSUMED_CLEAR_COPPER_VOLTS = 0.03;
 
     /** A drop of a running engine is looked at from here on; a healthy way loses no more than that, in V. */
     static final double ASSUMED_LARGE_DROP_VOLTS = 0.4;
