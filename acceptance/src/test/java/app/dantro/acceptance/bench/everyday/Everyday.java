@@ -1,5 +1,7 @@
 package app.dantro.acceptance.bench.everyday;
 
+import app.dantro.acceptance.bench.vehicles.World;
+import java.io.IOException;
 import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.io.Writer;
@@ -8,38 +10,49 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 
-/** The report on everyday vehicles: what they would meet in the workshop. */
+/** The report on vehicles through the product: what they would meet in the workshop. */
 public final class Everyday {
-    private final Optional<Path> fleet;
-    private final Optional<Long> seed;
-    private final int most;
+    private final Drawn drawn;
     private final int threads;
     private final Optional<Path> log;
     private final List<String> only;
 
     /**
-     * @param fleet another fleet than the one that lies here
-     * @param seed in place of a fleet, vehicles of our own everyday world
-     * @param most so many vehicles at most
      * @param only these vehicles, if any are named
      * @param log takes every step of every session
      */
-    public Everyday(
-            Optional<Path> fleet, Optional<Long> seed, int most, int threads, Optional<Path> log, List<String> only) {
-        this.fleet = fleet;
-        this.seed = seed;
-        this.most = most;
+    public Everyday(Drawn drawn, int threads, Optional<Path> log, List<String> only) {
+        this.drawn = drawn;
         this.threads = threads;
         this.log = log;
         this.only = List.copyOf(only);
     }
 
+    /** Vehicles with a title. */
+    public record Drawn(String title, List<FleetVehicle> vehicles) {}
+
+    /** Another program's fleet, of a file or of the one that lies here. */
+    public static Drawn fleet(Optional<Path> file, int most) throws IOException {
+        return new Drawn("everyday fleet", Fleet.read(file).stream().limit(most).toList());
+    }
+
+    /** Our own everyday world. */
+    public static Drawn world(long seed, int vehicles) {
+        return new Drawn("everyday world, seed " + seed, WorldVehicles.of(seed, vehicles));
+    }
+
+    /** One of the older benchmark's worlds, by the beginning of its name. */
+    public static Drawn older(String name, long seed, int vehicles) {
+        World world = World.all().stream()
+                .filter(w -> w.name().startsWith(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No world is named (%s); there are %s."
+                        .formatted(name, World.all().stream().map(World::name).toList())));
+        return new Drawn("older world, " + world.name() + ", seed " + seed, OlderVehicles.of(world, seed, vehicles));
+    }
+
     /** Takes every vehicle through its job, with the tools its technician owns. */
     public void report(PrintStream out) throws Exception {
-        List<FleetVehicle> all = seed.isPresent()
-                ? WorldVehicles.of(seed.get(), most)
-                : Fleet.read(fleet).stream().limit(most).toList();
-        String title = seed.map(s -> "everyday world, seed " + s).orElse("everyday fleet");
         try (PrintWriter lines =
                 new PrintWriter(log.isPresent() ? Files.newBufferedWriter(log.get()) : Writer.nullWriter())) {
             EverydayRun run = new EverydayRun(Tool.OWN, line -> {
@@ -47,7 +60,7 @@ public final class Everyday {
                     lines.println(line);
                 }
             });
-            EverydayReport.print(out, title + ", " + Tool.OWN.words, run.run(all, threads, only));
+            EverydayReport.print(out, drawn.title() + ", " + Tool.OWN.words, run.run(drawn.vehicles(), threads, only));
         }
     }
 }

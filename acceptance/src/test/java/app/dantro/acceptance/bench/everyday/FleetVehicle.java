@@ -25,7 +25,7 @@ import java.util.stream.Stream;
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
-record FleetVehicle(
+public record FleetVehicle(
         String id,
         @JsonProperty("class") String kind,
         int systemVolts,

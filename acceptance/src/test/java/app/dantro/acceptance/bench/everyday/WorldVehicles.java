@@ -69,7 +69,7 @@ final class WorldVehicles {
                 part -> of(vehicle.repaired(PartId.of(part)), seed, Optional.of(complaint)));
     }
 
-    private static Meter meter(Random dice) {
+    static Meter meter(Random dice) {
         double gain = 1 + 0.004 * dice.nextGaussian();
         List<double[]> ranges = METERS.get(dice.nextInt(METERS.size()));
         boolean clamp = dice.nextDouble() < CLAMPS;

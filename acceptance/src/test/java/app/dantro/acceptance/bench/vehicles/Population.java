@@ -19,7 +19,7 @@ import java.util.Random;
  * conductor's own upper bound or costs 0.15 V at the part's usual current (and at least 5 mV more than usual, ten times
  * what a meter can tell) to open; a device has one of its faults of docs/physics.md.
  */
-final class Population {
+public final class Population {
     private static final double CELSIUS = 20;
     private static final double COSTS_VOLTS = 0.15;
     private static final double TELLS_VOLTS = 0.005;
@@ -30,12 +30,12 @@ final class Population {
     private final World world;
     private final Random random;
 
-    Population(World world, long seed) {
+    public Population(World world, long seed) {
         this.world = world;
         this.random = new Random(seed);
     }
 
-    Vehicle draw(Circuit circuit) {
+    public Vehicle draw(Circuit circuit) {
         double[] sigmas = new double[new NetworkSolver(circuit).nuisances()];
         for (int i = 0; i < sigmas.length; i++) {
             sigmas[i] = world.spread() * random.nextGaussian();

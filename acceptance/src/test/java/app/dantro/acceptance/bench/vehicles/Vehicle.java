@@ -14,12 +14,13 @@ import java.util.List;
 import java.util.Optional;
 
 /** One vehicle as it really is: its own numbers, its hidden faults, and the laws of its world. */
-final class Vehicle {
+public final class Vehicle {
     static final double CELSIUS = 20;
     private static final double SLOW = 0.80;
     private static final double DEAD = 0.40;
     private static final double OFF_VOLTS = 0.35;
 
+    private final Circuit given;
     private final Circuit circuit;
     private final World world;
     private final double[] sigmas;
@@ -28,6 +29,7 @@ final class Vehicle {
     private double charge = 0.85;
 
     Vehicle(Circuit circuit, World world, double[] sigmas, List<Fault> faults) {
+        this.given = circuit;
         this.circuit = world.flatDrag() ? OtherLaws.withFlatDrag(circuit) : circuit;
         this.world = world;
         this.sigmas = sigmas;
@@ -39,16 +41,16 @@ final class Vehicle {
         return faults.stream().map(Fault::part).distinct().toList();
     }
 
-    List<Fault> faults() {
+    public List<Fault> faults() {
         return List.copyOf(faults);
     }
 
-    void repair(PartId part) {
+    public void repair(PartId part) {
         faults.removeIf(f -> f.part().equals(part));
     }
 
     /** A charger until it is full: what was flat is not any more. The battery that was, if one was. */
-    Optional<PartId> charge() {
+    public Optional<PartId> charge() {
         charge = 0.95;
         Optional<PartId> flat = faults.stream()
                 .filter(f -> f instanceof Fault.FlatBattery)
@@ -59,7 +61,7 @@ final class Vehicle {
     }
 
     /** What really is there, in a condition. */
-    OperatingPoint in(Condition condition) {
+    public OperatingPoint in(Condition condition) {
         return solved(condition, faults);
     }
 
@@ -84,7 +86,7 @@ final class Vehicle {
     }
 
     /** What its driver complains of. */
-    String complaint() {
+    public String complaint() {
         if (speed(faults) < SLOW * speed(List.of())) {
             return "STARTING";
         }
@@ -94,14 +96,29 @@ final class Vehicle {
         return off ? "CHARGING" : "NONE";
     }
 
-    boolean starts() {
+    public boolean starts() {
         return speed(faults) >= DEAD * speed(List.of());
     }
 
     private boolean off(Condition condition) {
-        double now = posts(solved(condition, faults));
-        double healthy = posts(solved(condition, List.of()));
-        return Math.abs(now - healthy) > OFF_VOLTS * circuit.blocks();
+        return Math.abs(postOff(condition)) > OFF_VOLTS * circuit.blocks();
+    }
+
+    /** How far the posts stand off what they would show with nothing wrong, in V. */
+    public double postOff(Condition condition) {
+        return posts(solved(condition, faults)) - posts(solved(condition, List.of()));
+    }
+
+    /** How fast it cranks, as a share of what it would with nothing wrong. */
+    public double speed() {
+        return speed(faults) / speed(List.of());
+    }
+
+    /** The same vehicle, to be changed on its own. */
+    public Vehicle copy() {
+        Vehicle copy = new Vehicle(given, world, sigmas, faults);
+        copy.charge = charge;
+        return copy;
     }
 
     private double posts(OperatingPoint point) {

@@ -1,5 +1,7 @@
 package app.dantro.acceptance.bench.vehicles;
 
+import java.util.List;
+
 /**
  * What the vehicles of a population have in common.
  *
@@ -11,7 +13,7 @@ package app.dantro.acceptance.bench.vehicles;
  * @param flatDrag whether the engine's drag rises less with speed than the program assumes
  * @param otherLaws whether starter and battery follow laws that are not the program's own
  */
-record World(
+public record World(
         String name,
         double spread,
         double slips,
@@ -20,9 +22,14 @@ record World(
         double pair,
         boolean flatDrag,
         boolean otherLaws) {
-    static final World BASE = new World("base", 1.0, 0.02, 0.05, 0.30, 0.10, false, false);
-    static final World WILD = new World("wild spreads", 1.6, 0.02, 0.05, 0.30, 0.10, false, false);
-    static final World SLIPS = new World("flat drag, 6 % slips", 1.0, 0.06, 0.05, 0.30, 0.10, true, false);
-    static final World PRIORS = new World("other priors", 1.0, 0.02, 0.30, 0.60, 0.05, false, false);
-    static final World LAWS = new World("other laws", 1.0, 0.02, 0.05, 0.30, 0.10, false, true);
+    public static final World BASE = new World("base", 1.0, 0.02, 0.05, 0.30, 0.10, false, false);
+    public static final World WILD = new World("wild spreads", 1.6, 0.02, 0.05, 0.30, 0.10, false, false);
+    public static final World SLIPS = new World("flat drag, 6 % slips", 1.0, 0.06, 0.05, 0.30, 0.10, true, false);
+    public static final World PRIORS = new World("other priors", 1.0, 0.02, 0.30, 0.60, 0.05, false, false);
+    public static final World LAWS = new World("other laws", 1.0, 0.02, 0.05, 0.30, 0.10, false, true);
+
+    /** All of them, the base first. */
+    public static List<World> all() {
+        return List.of(BASE, WILD, SLIPS, PRIORS, LAWS);
+    }
 }
