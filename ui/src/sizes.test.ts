@@ -24,6 +24,6 @@ describe('the size of things', () => {
 		const sorted = lines(/\.svelte$/)
 			.map((f) => f.lines)
 			.sort((a, b) => a - b);
-		expect(sorted[Math.floor(0.9 * sorted.length)]).toBeLessThanOrEqual(175);
+		expect(sorted[Math.floor(0.9 * sorted.length)]).toBeLessThanOrEqual(150);
 	});
 });

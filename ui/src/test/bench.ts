@@ -23,17 +23,16 @@ export const step = (some: Partial<Step>): Step =>
 
 /** What a component needs of a case, with its verbs recorded; nothing is sent. */
 export function bench(view: Partial<CaseView> = {}, entry: Record<string, unknown> = {}) {
-	const stated = new Map<string, string>();
 	const made = {
 		id: 'c',
 		message: '',
-		view: { points: [], parts: [], statements: [], readings: [], judgement: {}, ...view },
+		view: { points: [], outOfReach: [], parts: [], statements: [], readings: [], judgement: {}, ...view },
 		last: null,
 		asked: null,
 		unsaved: [],
 		record: { state: vi.fn(), answer: vi.fn(), repair: vi.fn(), undo: vi.fn(), complaintTest: vi.fn() },
 		entry: { choose: vi.fn(), put: vi.fn(), draft: { text: '' }, ...entry },
-		stated: (topic: string) => (stated.has(topic) ? { value: stated.get(topic) } : undefined)
+		stated: () => undefined
 	};
-	return { state: made as unknown as CaseState, made, say: (t: string, v: string) => stated.set(t, v) };
+	return { state: made as unknown as CaseState, made };
 }

@@ -23,10 +23,6 @@
 		padding: 16px 24px;
 		font-size: 18px;
 	}
-	h1 {
-		font-size: 24px;
-		font-weight: 800;
-	}
 	a {
 		text-decoration: underline;
 	}

@@ -52,9 +52,6 @@
 	.one {
 		white-space: nowrap;
 	}
-	.soft {
-		color: var(--soft);
-	}
 	.soft b {
 		color: var(--ink);
 	}

@@ -8,13 +8,13 @@
 	import SlipQuestion from '../workbench/SlipQuestion.svelte';
 	import { Countdown } from './countdown.svelte';
 	import LegKeys from './LegKeys.svelte';
-	import { LEGS } from './legs';
 
 	/** Nobody in the seat: leads clipped to the posts, meter on its memory, one large field after the other. */
 	const bench = getCase();
 	const count = new Countdown(bench);
 	let leg = $state(0);
-	const now = $derived(LEGS[leg]);
+	const legs = $derived(bench.view?.alone ?? []);
+	const now = $derived(legs[leg]);
 
 	$effect(() => stayAwake());
 	$effect(() => count.tick());
@@ -39,11 +39,11 @@
 		if (press.do === 'type') bench.entry.type(press.text);
 		else if (press.do === 'clear') bench.entry.type('');
 		else if (press.do === 'save') save();
-		else if (press.do === 'measure' && bench.view?.simulated && !now.crank)
+		else if (press.do === 'measure' && bench.view?.simulated && !now.cranks)
 			void bench.meter.measureAt(now.condition);
 		else if (press.do === 'crank') {
 			if (count.running) count.stop();
-			else if (now.crank && !count.cranked) count.begin();
+			else if (now.cranks && !count.cranked) count.begin();
 		} else if (press.do === 'answer') {
 			const choice = bench.asked?.slip?.choices[press.index];
 			if (bench.asked && choice) bench.record.answer(bench.asked.id, choice.answer);
@@ -59,7 +59,7 @@
 <svelte:window {onkeydown} />
 
 <div class="alone">
-	<LegKeys view={bench.view} {leg} ongo={go} />
+	<LegKeys {legs} {leg} ongo={go} />
 	{#if bench.asked}
 		<section class="card"><SlipQuestion {bench} reading={bench.asked} /></section>
 	{:else if count.running}
@@ -72,7 +72,7 @@
 		<section class="card">
 			<h1>{now.title}</h1>
 			<p>{now.words}</p>
-			{#if now.crank && !count.cranked}
+			{#if now.cranks && !count.cranked}
 				<button class="stop go" disabled={count.crankSeconds === 0} onclick={() => count.begin()}
 					>Count down, then crank {count.crankSeconds} s</button
 				>
@@ -81,7 +81,7 @@
 				<p class="asks">{now.asks}</p>
 				<Entry {bench} />
 				{#if bench.message}<p class="message" role="alert">{bench.message}</p>{/if}
-				{#if bench.view?.simulated && !now.crank}
+				{#if bench.view?.simulated && !now.cranks}
 					<Key onclick={() => bench.meter.measureAt(now.condition)}>Simulated meter</Key>
 				{/if}
 				<Keypad
@@ -92,11 +92,11 @@
 				/>
 			{/if}
 		</section>
-	{:else}
+	{:else if bench.view}
 		<section class="card">
-			<h1>All five are in</h1>
-			<p>{bench.view?.headline ?? ''}</p>
-			{#if bench.view}<p>Next: {bench.view.next.title}.</p>{/if}
+			<h1>All of them are in</h1>
+			<p>{bench.view.headline}</p>
+			<p>Next: {bench.view.next.title}.</p>
 			<Key primary href="#/case/{bench.id}">To the workbench</Key>
 			<Key href="#/case/{bench.id}/limits">Against the limits</Key>
 		</section>

@@ -1,23 +1,15 @@
 <script lang="ts">
-	import type { CaseView } from '../../lib/api/client';
-	import { LEGS } from './legs';
+	import type { AloneLeg } from '../../lib/api/client';
 
 	/** The readings of the run: which are in, and where one stands. */
-	type Props = { view: CaseView | null; leg: number; ongo: (leg: number) => void };
-	let { view, leg, ongo }: Props = $props();
-	const done = $derived(
-		LEGS.filter((l) =>
-			view?.readings.some(
-				(r) => r.condition === l.condition && r.statistic === l.statistic && r.state !== 'STRUCK'
-			)
-		).map((l) => l.condition)
-	);
+	type Props = { legs: AloneLeg[]; leg: number; ongo: (leg: number) => void };
+	let { legs, leg, ongo }: Props = $props();
 </script>
 
 <nav class="legs" aria-label="Readings of this run">
-	{#each LEGS as l, n (l.condition)}
+	{#each legs as l, n (l.condition)}
 		<button aria-current={n === leg ? 'step' : undefined} onclick={() => ongo(n)}>
-			{done.includes(l.condition) ? '✓' : n + 1}<span>{l.title}</span>
+			{l.taken ? '✓' : n + 1}<span>{l.title}</span>
 		</button>
 	{/each}
 </nav>

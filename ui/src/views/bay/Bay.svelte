@@ -91,10 +91,6 @@
 <Later load={newCase} bind:open={opening} />
 
 <style>
-	.keys {
-		display: flex;
-		gap: 8px;
-	}
 	.bay {
 		padding: 16px 24px 32px;
 		max-width: 1280px;

@@ -5,7 +5,6 @@
 	import { getApp } from '../../lib/state/app.svelte';
 	import Choice from '../look/Choice.svelte';
 	import BeforeHere from './BeforeHere.svelte';
-	import { COMPLAINTS, QUICK } from './complaints';
 	import FromFile from './FromFile.svelte';
 	import { NewCaseForm } from './newcase.svelte';
 
@@ -16,7 +15,7 @@
 	let fields = $state<HTMLFormElement>();
 
 	$effect(() => {
-		if (open) void form.loadCircuits();
+		if (open) void form.loadChoices();
 	});
 	$effect(() => {
 		if (open) void form.findVehicles(typed.vehicle.trim());
@@ -61,12 +60,12 @@
 			/>
 		</div>
 		<div class="taps">
-			{#each COMPLAINTS as [words, about, symptom] (words)}
+			{#each form.intake.complaints as said (said.words)}
 				<button
 					type="button"
 					class="key"
-					class:primary={typed.complaint === words}
-					onclick={() => form.complain(words, about, symptom)}>{words}</button
+					class:primary={typed.complaint === said.words}
+					onclick={() => form.complain(said)}>{said.words}</button
 				>
 			{/each}
 		</div>
@@ -103,9 +102,9 @@
 			</label>
 		</div>
 		<div class="quick">
-			{#each QUICK as q (q.topic)}
+			{#each form.intake.asked as q (q.topic)}
 				<Choice
-					words={q.words}
+					words={q.title}
 					choices={q.choices}
 					stated={typed.said[q.topic]}
 					onstate={(value) => (typed.said[q.topic] = value)}
@@ -119,12 +118,12 @@
 </Dialog>
 
 <style>
+	label span {
+		font-weight: 650;
+	}
 	form {
 		display: grid;
 		gap: 12px;
-	}
-	label span {
-		font-weight: 650;
 	}
 	.taps {
 		display: flex;
@@ -146,8 +145,5 @@
 		display: grid;
 		grid-template-columns: 100px minmax(0, 1fr) minmax(0, 2fr);
 		gap: 10px;
-	}
-	.message {
-		font-weight: 650;
 	}
 </style>

@@ -1,5 +1,12 @@
 import { replace } from 'svelte-spa-router';
-import { api, problemText, type KnownVehicle, type NewCase, type Topic } from '../../lib/api/client';
+import {
+	api,
+	problemText,
+	type Intake,
+	type KnownVehicle,
+	type NewCase,
+	type Topic
+} from '../../lib/api/client';
 import type { AppState } from '../../lib/state/app.svelte';
 import { caseOf } from '../../lib/state/case.svelte';
 import { workshopNow } from '../../lib/state/clock';
@@ -56,6 +63,8 @@ function celsiusIn(text: string): number | null {
 export class NewCaseForm {
 	typed = $state<Typed>({ ...EMPTY });
 	circuits = $state.raw<{ id: string; title: string }[]>([]);
+	/** What customers usually say, and what is asked at the door. */
+	intake = $state.raw<Intake>({ complaints: [], asked: [] });
 	#found = $state.raw<KnownVehicle[]>([]);
 	message = $state('');
 	wrong = $state.raw<Wrong>({});
@@ -91,22 +100,23 @@ export class NewCaseForm {
 		this.storage.setItem(this.#key, JSON.stringify(this.typed));
 	}
 
-	complain(words: string, concern: NewCase['concern'], symptom: string): void {
-		this.typed.complaint = words;
-		this.typed.concern = concern;
-		this.typed.said = {
-			...this.typed.said,
-			SYMPTOM: concern === 'STARTING' ? symptom : undefined,
-			CHARGING_SYMPTOM: concern === 'CHARGING' ? symptom : undefined
-		} as Typed['said'];
+	/** Takes over what was said; of several complaints the last one counts. */
+	complain(said: Intake['complaints'][number]): void {
+		this.typed.complaint = said.words;
+		this.typed.concern = said.concern;
+		const others = this.intake.complaints.map((c) => [c.topic, undefined]);
+		this.typed.said = { ...this.typed.said, ...Object.fromEntries(others), [said.topic]: said.value };
 	}
 
-	async loadCircuits(): Promise<void> {
+	/** What can be chosen: circuits, a customer's words, what is asked at the door. */
+	async loadChoices(): Promise<void> {
 		if (this.circuits.length > 0) return;
 		await this.#asking(async () => {
-			const { data, error } = await api.GET('/api/circuits');
-			if (data) this.circuits = data;
-			else this.message = problemText(error);
+			const [circuits, intake] = await Promise.all([api.GET('/api/circuits'), api.GET('/api/intake')]);
+			if (circuits.data && intake.data) {
+				this.circuits = circuits.data;
+				this.intake = intake.data;
+			} else this.message = problemText(circuits.error ?? intake.error);
 		});
 	}
 

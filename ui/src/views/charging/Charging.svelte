@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { push } from 'svelte-spa-router';
-	import { api, problemText, type ChargingView, type Condition } from '../../lib/api/client';
+	import { ask } from '../../lib/api/ask';
+	import { api, type ChargingView, type Condition } from '../../lib/api/client';
 	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
@@ -21,6 +22,7 @@
 		['regulation', 'Regulation'],
 		['drain', 'Overnight drain']
 	] as const;
+	const LOST = 'Dantro cannot be reached. The charging side is shown when it is back.';
 	let charging = $state.raw<ChargingView | null>(null);
 	let part = $state<(typeof PARTS)[number][0]>('feed');
 	let message = $state('');
@@ -30,15 +32,10 @@
 	});
 
 	async function load(): Promise<void> {
-		try {
-			const { data, error } = await api.GET('/api/cases/{caseId}/charging', {
-				params: { path: { caseId: bench.id } }
-			});
-			if (data) charging = data;
-			else message = problemText(error);
-		} catch {
-			message = 'Dantro cannot be reached. The charging side is shown when it is back.';
-		}
+		const asked = api.GET('/api/cases/{caseId}/charging', { params: { path: { caseId: bench.id } } });
+		const { data, wrong } = await ask(asked, LOST);
+		charging = data ?? charging;
+		message = wrong ?? '';
 	}
 
 	/** Takes a pair of points to the workbench, where it is read. */
@@ -127,10 +124,6 @@
 		align-items: center;
 		gap: 8px 14px;
 	}
-	h1 {
-		font-size: 24px;
-		font-weight: 800;
-	}
 	.parts {
 		display: flex;
 		flex-wrap: wrap;
@@ -150,12 +143,6 @@
 		background: var(--ink);
 		color: var(--card);
 		border-color: var(--ink);
-	}
-	.message {
-		font-weight: 650;
-		padding: 6px 10px;
-		border-left: 5px solid var(--ink);
-		background: var(--sunk);
 	}
 	@media (max-width: 767px) {
 		.charging {

@@ -25,7 +25,7 @@
 
 <section class="card" aria-label="Ground tree">
 	<h2>Ground tree: 2000 rpm, all loads on</h2>
-	<p class="root"><b>Battery − post</b></p>
+	<p><b>Battery − post</b></p>
 	<ul>
 		{#each charging.ground as branch, i (branch.part)}
 			<li data-standing={branch.standing}>
@@ -73,9 +73,6 @@
 </section>
 
 <style>
-	.root {
-		font-size: 17px;
-	}
 	li {
 		display: grid;
 		grid-template-columns: minmax(0, 3.4fr) 84px 84px 104px minmax(0, 1.1fr) 72px;

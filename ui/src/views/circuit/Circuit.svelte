@@ -134,11 +134,6 @@
 	header p {
 		color: var(--soft);
 	}
-	.keys {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 	.draft {
 		position: sticky;
 		top: 0;

@@ -75,9 +75,6 @@
 	.inside {
 		white-space: normal;
 	}
-	.number {
-		text-align: right;
-	}
 	.number b {
 		font-size: 17px;
 	}

@@ -90,9 +90,6 @@
 		color: var(--soft);
 		padding: 4px 8px 4px 0;
 	}
-	.number {
-		text-align: right;
-	}
 	th:nth-child(2) {
 		width: 30%;
 	}

@@ -110,9 +110,6 @@
 		background: var(--paper);
 		font-size: 16px;
 	}
-	.message {
-		font-weight: 650;
-	}
 	@media (max-width: 767px) {
 		form {
 			grid-template-columns: minmax(0, 1fr);

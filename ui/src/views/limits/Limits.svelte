@@ -89,10 +89,6 @@
 		gap: 14px;
 		flex-wrap: wrap;
 	}
-	h1 {
-		font-size: 24px;
-		font-weight: 800;
-	}
 	h2 {
 		display: flex;
 		flex-wrap: wrap;

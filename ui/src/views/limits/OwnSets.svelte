@@ -96,6 +96,9 @@
 </section>
 
 <style>
+	label span {
+		font-weight: 650;
+	}
 	section {
 		display: grid;
 		gap: 8px;
@@ -117,9 +120,6 @@
 		align-items: end;
 		gap: 10px;
 	}
-	label span {
-		font-weight: 650;
-	}
 	.soft {
 		font-weight: 500;
 		color: var(--soft);
@@ -135,9 +135,6 @@
 		border-radius: 10px;
 		background: var(--paper);
 		font-size: 16px;
-	}
-	.message {
-		font-weight: 650;
 	}
 	@media (max-width: 767px) {
 		form {

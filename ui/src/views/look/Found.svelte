@@ -72,9 +72,4 @@
 		background: var(--card);
 		font-size: 16px;
 	}
-	.keys {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 </style>

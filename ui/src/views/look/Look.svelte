@@ -110,10 +110,6 @@
 		gap: 10px;
 		padding: 14px 24px 10px;
 	}
-	h1 {
-		font-size: 24px;
-		font-weight: 800;
-	}
 	h2 {
 		font-size: 18px;
 		font-weight: 750;
@@ -130,10 +126,6 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
-	}
-	.keys {
-		display: flex;
-		gap: 8px;
 	}
 	.look {
 		display: grid;

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { Part, ReadingRow } from '../../lib/api/client';
-	import { ohms, percent, volts } from '../../lib/format/si';
+	import { ohms, percent } from '../../lib/format/si';
 	import { STANDING_SIGN } from '../../lib/format/words';
+	import Carrying from './Carrying.svelte';
 	import Gate from './Gate.svelte';
 
 	type Props = { part: Part; readings: ReadingRow[] };
@@ -48,23 +49,7 @@
 			{/if}
 		{/each}
 		{#each carrying as r (r.id)}
-			<p class="evidence">
-				<b>{r.shown}</b>
-				{r.redName} → {r.blackName}, {r.conditionWords}{r.source === 'SIMULATED' ? ', simulated' : ''}
-				{#if r.drop}
-					<span class="schools">
-						Schools:
-						{#each r.drop.schools as school (school.name)}
-							<span
-								>{school.name}
-								{school.limitVolts === undefined ? '' : `${volts(school.limitVolts)} V `}<b
-									>{school.verdict.toLowerCase()}</b
-								></span
-							>
-						{/each}
-					</span>
-				{/if}
-			</p>
+			<Carrying reading={r} />
 		{/each}
 	</div>
 </details>
@@ -114,9 +99,6 @@
 	.cap {
 		display: block;
 	}
-	.cap::first-letter {
-		text-transform: uppercase;
-	}
 	.brief {
 		display: block;
 		font-size: 14px;
@@ -135,21 +117,6 @@
 		gap: 6px;
 		padding: 0 0 12px 40px;
 		font-size: 15px;
-	}
-	.soft {
-		color: var(--soft);
-	}
-	.evidence {
-		padding: 6px 10px;
-		background: var(--sunk);
-		border-radius: 8px;
-	}
-	.schools {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 14px;
-		font-size: 14px;
-		color: var(--soft);
 	}
 	@media (max-width: 767px) {
 		.body {

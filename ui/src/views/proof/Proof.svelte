@@ -1,5 +1,4 @@
 <script lang="ts">
-	import type { Part } from '../../lib/api/client';
 	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
@@ -7,46 +6,12 @@
 	import FoundByOthers from './FoundByOthers.svelte';
 	import JudgedBy from './JudgedBy.svelte';
 	import Pictures from './Pictures.svelte';
-	import PartRow from './PartRow.svelte';
+	import PartGroups from './PartGroups.svelte';
 	import WhatIf from '../workbench/WhatIf.svelte';
 	import RepairHistory from './RepairHistory.svelte';
 
 	const bench = getCase();
 	const view = $derived(bench.view);
-	const alarmed = $derived(
-		view?.parts
-			.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT')
-			.toSorted((a, b) => (b.probability ?? 0) - (a.probability ?? 0)) ?? []
-	);
-	type Group = { name: string; tone: string; has: (part: Part) => boolean };
-	const STARTING: Group[] = [
-		{ name: 'Battery', tone: '', has: (p) => p.device === 'BATTERY' },
-		{ name: 'Supply side', tone: 'supply', has: (p) => p.side === 'SUPPLY' },
-		{ name: 'Starter', tone: '', has: (p) => p.device === 'STARTER' },
-		{ name: 'Return side', tone: 'return', has: (p) => p.side === 'RETURN' },
-		{ name: 'Charging, grounds and control', tone: '', has: () => true }
-	];
-	const CHARGING: Group[] = [
-		{ name: 'Alternator', tone: '', has: (p) => p.device === 'ALTERNATOR' },
-		{ name: 'Charging, supply side', tone: 'supply', has: (p) => p.chargingSide === 'SUPPLY' },
-		{ name: 'Charging, return side', tone: 'return', has: (p) => p.chargingSide === 'RETURN' },
-		{ name: 'Battery', tone: '', has: (p) => p.device === 'BATTERY' },
-		{ name: 'Starting, grounds and control', tone: '', has: () => true }
-	];
-	const groups = $derived(view ? grouped(view.parts, view.concern === 'CHARGING' ? CHARGING : STARTING) : []);
-
-	/** Every part once: what is alarming first, then in the first group that has it. */
-	function grouped(parts: Part[], groups: Group[]): { name: string; tone: string; parts: Part[] }[] {
-		const calm = parts.filter((p) => !alarmed.includes(p));
-		return [
-			{ name: 'Faulty or suspect', tone: '', parts: alarmed },
-			...groups.map((group) => ({
-				name: group.name,
-				tone: group.tone,
-				parts: calm.filter((p) => groups.find((g) => g.has(p)) === group)
-			}))
-		];
-	}
 </script>
 
 {#if view}
@@ -73,16 +38,7 @@
 		{/each}
 		<div class="columns">
 			<div>
-				{#each groups.filter((g) => g.parts.length > 0) as group (group.name)}
-					<section class="card" aria-label={group.name}>
-						<h2 class={group.tone}>{group.name}</h2>
-						<ul>
-							{#each group.parts as part (part.id)}
-								<li><PartRow {part} readings={view.readings} /></li>
-							{/each}
-						</ul>
-					</section>
-				{/each}
+				<PartGroups {view} />
 			</div>
 			<div class="history">
 				<RepairHistory
@@ -140,17 +96,6 @@
 	}
 	section {
 		padding: 8px 18px;
-	}
-	h2 {
-		font-size: 16px;
-		font-weight: 750;
-		padding: 4px 0;
-	}
-	.supply {
-		color: var(--supply);
-	}
-	.return {
-		color: var(--return);
 	}
 	.contradiction {
 		padding: 8px 12px;

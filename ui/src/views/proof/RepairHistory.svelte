@@ -106,9 +106,6 @@
 	.cap {
 		display: inline-block;
 	}
-	.cap::first-letter {
-		text-transform: uppercase;
-	}
 	.soft {
 		color: var(--soft);
 		font-size: 15px;

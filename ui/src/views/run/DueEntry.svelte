@@ -141,11 +141,6 @@
 		gap: 8px 24px;
 		padding: 14px 18px;
 	}
-	.kicker {
-		font-size: 14px;
-		font-weight: 650;
-		color: var(--soft);
-	}
 	h2 {
 		font-size: 22px;
 		font-weight: 800;
@@ -174,10 +169,6 @@
 		font-size: 26px;
 		font-weight: 800;
 		min-height: 60px;
-	}
-	.keys {
-		display: flex;
-		gap: 8px;
 	}
 	@media (max-width: 767px) {
 		form {

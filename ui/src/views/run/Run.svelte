@@ -71,13 +71,6 @@
 		align-items: baseline;
 		gap: 4px 16px;
 	}
-	h1 {
-		font-size: 24px;
-		font-weight: 800;
-	}
-	.message {
-		font-weight: 650;
-	}
 	.none {
 		padding: 16px;
 	}

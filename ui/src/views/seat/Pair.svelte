@@ -114,9 +114,4 @@
 		color: var(--soft);
 		overflow-wrap: anywhere;
 	}
-	.keys {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 </style>

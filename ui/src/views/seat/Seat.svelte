@@ -34,9 +34,7 @@
 	});
 
 	$effect(() => {
-		if (!sitting) return;
-		if (order === 'STOP') soundStop();
-		else soundGo();
+		if (sitting) (order === 'STOP' ? soundStop : soundGo)();
 	});
 </script>
 
@@ -96,8 +94,7 @@
 		background: #f3ab74;
 		color: #14181b;
 	}
-	.hold,
-	.lights {
+	:is(.hold, .lights) {
 		background: #9acdf4;
 		color: #14181b;
 	}
@@ -112,7 +109,6 @@
 		align-self: center;
 	}
 	h1 {
-		margin: 0;
 		font-size: min(22vw, 40vh);
 		font-weight: 900;
 		line-height: 0.95;

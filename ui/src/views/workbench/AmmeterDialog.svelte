@@ -130,10 +130,4 @@
 	p {
 		font-size: 15px;
 	}
-	.message {
-		font-weight: 650;
-		padding: 6px 10px;
-		border-left: 5px solid var(--ink);
-		background: var(--sunk);
-	}
 </style>

@@ -26,8 +26,4 @@
 		background: var(--sunk);
 		font-size: 15px;
 	}
-	.keys {
-		display: flex;
-		gap: 8px;
-	}
 </style>

@@ -79,9 +79,4 @@
 		font-weight: 650;
 		color: var(--soft);
 	}
-	.keys {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 </style>

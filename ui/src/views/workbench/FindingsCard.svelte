@@ -95,11 +95,6 @@
 		display: grid;
 		gap: 6px;
 	}
-	.kicker {
-		font-size: 14px;
-		font-weight: 650;
-		color: var(--soft);
-	}
 	h2 {
 		font-size: 18px;
 		font-weight: 750;

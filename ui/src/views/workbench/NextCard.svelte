@@ -98,19 +98,9 @@
 		font-weight: 650;
 		text-decoration: underline;
 	}
-	.kicker {
-		font-size: 14px;
-		font-weight: 650;
-		color: var(--soft);
-	}
 	h1 {
 		font-size: 23px;
 		font-weight: 800;
-	}
-	.keys {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
 	}
 	@media (max-width: 767px) {
 		.next {

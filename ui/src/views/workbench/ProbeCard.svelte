@@ -112,11 +112,6 @@
 		font-size: 15px;
 		color: var(--soft);
 	}
-	.kicker {
-		font-size: 14px;
-		font-weight: 650;
-		color: var(--soft);
-	}
 	h1 {
 		font-size: 23px;
 		font-weight: 800;
@@ -148,11 +143,6 @@
 		display: grid;
 		gap: 4px;
 		align-content: start;
-	}
-	.keys {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
 	}
 	.message {
 		font-weight: 650;

@@ -72,11 +72,6 @@
 		gap: 9px;
 		font-size: 15px;
 	}
-	.kicker {
-		font-size: 14px;
-		font-weight: 650;
-		color: var(--soft);
-	}
 	h1 {
 		display: flex;
 		align-items: center;
@@ -102,10 +97,6 @@
 	fieldset .key {
 		padding: 0 0.6rem;
 		font-size: 15px;
-	}
-	.keys {
-		display: flex;
-		gap: 8px;
 	}
 	legend {
 		font-weight: 650;

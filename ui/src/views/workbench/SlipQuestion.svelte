@@ -37,11 +37,6 @@
 		display: grid;
 		gap: 12px;
 	}
-	.kicker {
-		font-size: 14px;
-		font-weight: 650;
-		color: var(--soft);
-	}
 	h1 {
 		font-size: 21px;
 		font-weight: 750;

@@ -5,8 +5,7 @@
 	/** What to do where a lead of the step cannot be placed: say so, or read the next best. */
 	type Props = { bench: CaseState; probe: Probe; probes: Probe[] };
 	let { bench, probe, probes }: Props = $props();
-	const stated = $derived(bench.stated('OUT_OF_REACH')?.value ?? '');
-	const beyond = $derived(stated.split(',').filter((id) => id && id !== '-'));
+	const beyond = $derived(bench.view?.outOfReach ?? []);
 	const wanted = $derived([probe.red, probe.black].filter((p) => !beyond.includes(p.id)));
 	const names = $derived(bench.view?.points.filter((p) => beyond.includes(p.id)) ?? []);
 

@@ -110,11 +110,6 @@
 		gap: 4px 12px;
 		font-size: 17px;
 	}
-	.keys {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 	.keys:empty {
 		display: none;
 	}

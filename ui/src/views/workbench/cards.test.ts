@@ -23,8 +23,7 @@ describe('where a lead cannot be placed', () => {
 	});
 
 	it('a second joins the first, and each can be taken back', async () => {
-		const { state, made, say } = bench({ points });
-		say('OUT_OF_REACH', 'switch-out');
+		const { state, made } = bench({ points, outOfReach: ['switch-out'] });
 		render(Standby, { bench: state, probe: across, probes: [] });
 		expect(screen.queryByText(/No probe gets to switch out/)).toBeNull();
 		await tap(/No probe gets to switch in/);

@@ -35,7 +35,7 @@ class AloneTest extends WingAndSeat {
         type(page, "9.1");
         type(page, "14.1");
         type(page, "14.2");
-        assertThat(page.getByText("All five are in")).isVisible();
+        assertThat(page.getByText("All of them are in")).isVisible();
         page.getByText("Against the limits").click();
         assertThat(page.getByText("Lowest while cranking")).isVisible();
     }

@@ -26,6 +26,51 @@ class OneViewTest extends JudgedCases {
                         p -> devices.put(p.path("id").asText(), p.path("device").asText()));
         assertThat(devices).containsEntry("battery-a", "BATTERY").containsEntry("battery-b", "BATTERY");
         assertThat(devices).containsEntry("starter", "STARTER").containsEntry("alternator", "ALTERNATOR");
+        Map<String, String> groups = new HashMap<>();
+        view.path("parts")
+                .forEach(p ->
+                        groups.put(p.path("id").asText(), p.at("/group/name").asText()));
+        assertThat(groups).containsEntry("battery-b", "Battery").containsEntry("starter-cable", "Supply side");
+        assertThat(groups).containsEntry("charge-cable", "Charging, grounds and control");
+    }
+
+    @Test
+    void whoeverWorksAloneSeesWhatIsIn() throws Exception {
+        String path = server.openCase();
+        JsonNode before = server.get(path).body().path("alone");
+        assertThat(before).hasSize(5).noneMatch(leg -> leg.path("taken").asBoolean());
+        assertThat(before.at("/2/cranks").asBoolean()).isTrue();
+        Map<String, Object> lowest = RunningServer.reading("post-plus", "post-minus", "CRANKING", "9.8");
+        lowest.put("statistic", "MINIMUM");
+        JsonNode after = server.put(path + fresh("readings"), lowest).body().path("alone");
+        assertThat(after.at("/2/taken").asBoolean()).isTrue();
+        assertThat(after.at("/0/taken").asBoolean()).isFalse();
+    }
+
+    @Test
+    void whatCustomersSayGoesOnRecordAsOffered() throws Exception {
+        JsonNode intake = server.get("/api/intake").body();
+        assertThat(intake.path("complaints").size()).isGreaterThan(10);
+        for (JsonNode said : intake.path("complaints")) {
+            Map<String, Object> opened = new HashMap<>(RunningServer.newCase());
+            opened.put("complaint", said.path("words").asText());
+            opened.put("concern", said.path("concern").asText());
+            String path = "/api/cases/" + UUID.randomUUID();
+            server.put(path, opened);
+            Map<String, Object> statement = Map.of(
+                    "topic",
+                    said.path("topic").asText(),
+                    "value",
+                    said.path("value").asText(),
+                    "note",
+                    "",
+                    "by",
+                    "test",
+                    "saidAtMs",
+                    1);
+            assertThat(server.put(path + fresh("statements"), statement).status())
+                    .isLessThan(300);
+        }
     }
 
     @Test

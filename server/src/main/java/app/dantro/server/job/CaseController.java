@@ -103,6 +103,12 @@ class CaseController {
                 .toList();
     }
 
+    /** What customers usually say, and what is asked at the door. */
+    @GetMapping("/intake")
+    IntakeView intake() {
+        return IntakeView.usual();
+    }
+
     @GetMapping("/cases")
     List<CaseCard> list() {
         return files.cards();

@@ -1,11 +1,13 @@
 package app.dantro.server.view;
 
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.PointId;
 import app.dantro.core.fact.FactWords;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.CrankTime;
 import app.dantro.core.procedure.Stage;
+import app.dantro.core.record.OutOfReach;
 import app.dantro.server.store.StoredCase;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +17,8 @@ import java.util.UUID;
  * One case with everything that follows from its events.
  *
  * @param entries on record when this was worked out: of two answers that cross, the one with fewer is the older
+ * @param alone the readings of whoever works alone
+ * @param outOfReach the points that no probe gets to
  */
 public record CaseView(
         UUID id,
@@ -42,6 +46,8 @@ public record CaseView(
         List<ComplaintTestView> tests,
         List<StatementView> statements,
         List<CrankView> cranks,
+        List<AloneView> alone,
+        List<String> outOfReach,
         PostsView posts,
         boolean glows,
         List<CableView> cables,
@@ -65,6 +71,13 @@ public record CaseView(
         static CrankTimeView usual() {
             return new CrankTimeView(CrankTime.USUAL_SECONDS, CrankTime.MOST_SECONDS, CrankTime.REST_SECONDS);
         }
+    }
+
+    private static List<String> outOfReach(Findings findings) {
+        return OutOfReach.of(findings.evidence()).stream()
+                .map(PointId::value)
+                .sorted()
+                .toList();
     }
 
     /** The battery's posts, by which charge and cranking volts are read. */
@@ -105,6 +118,8 @@ public record CaseView(
                 ComplaintTestView.all(file),
                 StatementView.of(file),
                 CrankView.of(file, assessment),
+                AloneView.run(findings.evidence()),
+                outOfReach(findings),
                 PostsView.of(file),
                 file.circuit().glows(),
                 CableView.of(file),

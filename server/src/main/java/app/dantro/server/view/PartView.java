@@ -2,7 +2,6 @@ package app.dantro.server.view;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.Side;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.Suspicion;
@@ -19,8 +18,6 @@ import java.util.UUID;
  * A part with its standing.
  *
  * @param device empty for wiring, and for devices without a group of their own
- * @param side of the starting loop that it lies on
- * @param chargingSide of the charging loop that it lies on
  * @param probabilityFounded false if no reading speaks against the part, so that the figure may not be shown as if one did
  */
 public record PartView(
@@ -28,8 +25,7 @@ public record PartView(
         String name,
         String kind,
         Optional<DeviceKind> device,
-        Optional<String> side,
-        Optional<String> chargingSide,
+        PartGroup group,
         Standing standing,
         String standingWords,
         String says,
@@ -57,14 +53,13 @@ public record PartView(
 
     private static PartView of(StoredCase file, ChargingSides charging, Assessment assessment, PartFinding finding) {
         PartId id = finding.part();
-        boolean wiring = file.loop().part(id).isPresent();
+        Optional<DeviceKind> device = deviceOf(file, id);
         return new PartView(
                 id.value(),
                 finding.name(),
                 file.circuit().part(id).map(p -> p.kind().word()).orElse("component"),
-                deviceOf(file, id),
-                wiring ? Optional.of(file.loop().sideOf(id).name()) : Optional.empty(),
-                charging.of(id).map(Side::name),
+                device,
+                PartGroup.of(file, charging, id, device),
                 finding.standing(),
                 finding.standing().words(),
                 finding.says(),
