@@ -59,7 +59,7 @@
 				maxlength={200}
 			/>
 		</div>
-		<div class="taps">
+		<div class="keys">
 			{#each form.intake.complaints as said (said.words)}
 				<button
 					type="button"
@@ -69,7 +69,7 @@
 				>
 			{/each}
 		</div>
-		<div class="three">
+		<div class="grid grid-cols-[100px_minmax(0,1fr)_minmax(0,2fr)] gap-2.5">
 			<div>
 				<Field
 					label="Air, °C"
@@ -112,7 +112,7 @@
 			{/each}
 		</div>
 		{#if form.message}<p role="alert" class="message">{form.message}</p>{/if}
-		<Key primary type="submit">Start the case</Key>
+		<div class="start"><Key primary type="submit">Start the case</Key></div>
 		<FromFile onrefused={(why) => (form.message = why)} />
 	</form>
 </Dialog>
@@ -125,11 +125,6 @@
 		display: grid;
 		gap: 12px;
 	}
-	.taps {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 	.quick {
 		display: grid;
 		grid-template-columns: repeat(3, auto);
@@ -141,9 +136,11 @@
 			grid-template-columns: minmax(0, 1fr);
 		}
 	}
-	.three {
+	.start {
+		position: sticky;
+		bottom: -16px;
 		display: grid;
-		grid-template-columns: 100px minmax(0, 1fr) minmax(0, 2fr);
-		gap: 10px;
+		padding: 8px 0;
+		background: var(--card);
 	}
 </style>

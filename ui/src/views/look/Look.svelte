@@ -147,8 +147,7 @@
 		padding-bottom: 6px;
 	}
 	.message {
-		padding: 0 24px 8px;
-		font-weight: 650;
+		margin: 0 24px 10px;
 	}
 	@media (max-width: 1023px) {
 		.look {

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 public final class Screenshots {
     private static final int MOST_READINGS = 9;
     private static final int LEAST_CHARACTERS = 20;
+    private static final int RUN_READINGS = 3;
     private final Path target;
 
     private Screenshots(Path target) {
@@ -32,8 +33,6 @@ public final class Screenshots {
         }
         System.exit(0);
     }
-
-    private static final int RUN_READINGS = 3;
 
     private void desk(Page page) {
         page.locator("a.tile").first().waitFor();
@@ -64,6 +63,7 @@ public final class Screenshots {
         new Bench(page).seesTitle("Retest across");
         follow(page, MOST_READINGS);
         page.getByText("Yes, it cranks and starts").click();
+        new Bench(page).seesTitle("Loaded voltage at the posts");
         follow(page, 1);
         page.getByText("See the proof").first().waitFor();
         shoot(page, "workbench-verified");

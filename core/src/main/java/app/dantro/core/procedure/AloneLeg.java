@@ -15,7 +15,7 @@ import java.util.List;
 public record AloneLeg(Condition condition, Statistic statistic, String title, String words, String asks) {
     private static final String SHOWS = "What does it show?";
 
-    /** All of them, in their order (docs/job.md, settled and MIN). */
+    /** All of them, in their order (docs/job.md, conditions). */
     public static final List<AloneLeg> RUN = List.of(
             settled(Condition.REST, "At rest", "Clip red to the + post, black to the − post. Everything off."),
             settled(Condition.KEY_ON, "Key on", "Ignition on, engine off."),

@@ -67,7 +67,7 @@ final class ClosingWords {
             case VOLTS_ARE_BACK -> "The volts are back. Belt, lamp and ripple show what volts alone do not.";
             case DOES_IT_CHARGE -> "Does it charge as it should?";
             case CHARGES_TOO ->
-                "It starts. Does it charge too? What keeps it from charging would bring it back: one reading before it goes.";
+                "Verified: it starts. Does it charge too? What keeps it from charging would bring it back: one reading before it goes.";
             case CHARGING_STAYS_OFF -> "It starts. Under load charging still does not hold: that is a job of its own.";
             case TAKEN_AGAIN -> "The readings were taken again. The complaint's own test closes the case.";
             case POINT_BY_POINT -> "Take it point by point";

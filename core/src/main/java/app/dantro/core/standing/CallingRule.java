@@ -13,17 +13,20 @@ import java.util.Optional;
 
 /**
  * When a part may be called faulty: it is nearly certain, its chain of proof is closed, it lies clearly beyond what healthy
- * ones show, and no single reading carries the verdict alone (docs/decisions/0010, docs/decisions/0013).
+ * ones show, and no single reading carries the verdict alone (docs/decisions/0010, docs/decisions/0013); nor was what lies
+ * across just it read like an ordinary one.
  */
 final class CallingRule {
     private final Judgement judgement;
     private final Posterior posterior;
     private final Circuit circuit;
+    private final OwnDrop ownDrop;
 
     CallingRule(Judgement judgement) {
         this.judgement = judgement;
         this.posterior = judgement.posterior();
         this.circuit = posterior.prepared().circuit();
+        this.ownDrop = new OwnDrop(circuit, posterior.evidence().observations());
     }
 
     /** The part; none while the readings fit no vehicle at all. */
@@ -38,6 +41,7 @@ final class CallingRule {
                 .filter(p -> judgement.proof().missing(p).isEmpty())
                 .filter(this::clearlyBeyondHealthy)
                 .filter(p -> judgement.carrier(p).isEmpty())
+                .filter(p -> !ownDrop.ordinary(p))
                 .filter(p -> judgement.isWiring(p) || judgement.likelyWiring().isEmpty())
                 .findFirst();
     }
