@@ -7,8 +7,10 @@ export type Sent<T> =
 	| { kind: 'done'; data: T }
 	/** The server took it and said no, with a sentence for the person. */
 	| { kind: 'refused'; reason: string; problem: Problem }
-	/** Nobody answered, or what answered could not take it now: it may be sent again as it is. */
-	| { kind: 'lost' };
+	/** Nobody answered, or what answered could not take it now and may say why: it may be sent again as it is. */
+	| { kind: 'lost'; why?: string | undefined };
+
+const DISK_FULL = 507;
 
 /** What every answer of the server tells beside its content. */
 export function learnFrom(response: Response): void {
@@ -31,7 +33,9 @@ export async function send<T>(
 		learnFrom(response);
 		const answer: unknown = await response.json();
 		if (response.ok) return { kind: 'done', data: answer as T };
-		if (response.status >= 500) return { kind: 'lost' };
+		if (response.status >= 500) {
+			return { kind: 'lost', why: response.status === DISK_FULL ? problemText(answer) : undefined };
+		}
 		return { kind: 'refused', reason: problemText(answer), problem: answer as Problem };
 	} catch {
 		return { kind: 'lost' };

@@ -19,7 +19,7 @@ const RETRY_MILLIS = 3000;
 /** Sends writes one after the other, in order, and keeps them over reloads, dead networks and closed tabs. */
 export class Outbox {
 	#letters = $state.raw<Letter[]>([]);
-	#stuck = $state(false);
+	#stuck = $state<string | null>(null);
 	#sending = false;
 	/** What the browser had no room for; it lives as long as the page. */
 	#unkept: Letter[] = [];
@@ -36,8 +36,8 @@ export class Outbox {
 		return this.#letters;
 	}
 
-	/** True while the server cannot be reached. */
-	get stuck(): boolean {
+	/** Why nothing goes out: nobody answers, or the server's own words; null while it goes. */
+	get stuck(): string | null {
 		return this.#stuck;
 	}
 
@@ -63,27 +63,26 @@ export class Outbox {
 		this.#sending = true;
 		try {
 			for (let next = (await this.#look())[0]; next; next = (await this.#look())[0]) {
-				if (!(await this.#deliver(next))) {
-					this.#stuck = true;
+				this.#stuck = await this.#deliver(next);
+				if (this.#stuck !== null) {
 					setTimeout(() => this.flush(), RETRY_MILLIS);
 					return;
 				}
-				this.#stuck = false;
 			}
 		} finally {
 			this.#sending = false;
 		}
 	}
 
-	/** True if the server answered, whatever it said; false if the letter must wait. */
-	async #deliver(letter: Letter): Promise<boolean> {
+	/** Null if the server took it or refused it; else why the letter must wait. */
+	async #deliver(letter: Letter): Promise<string | null> {
 		const sent = await send<CaseView>(letter.path, letter.body, this.fetcher);
-		if (sent.kind === 'lost') return false;
+		if (sent.kind === 'lost') return sent.why ?? 'No connection.';
 		await (await this.kept).remove(letter.id);
 		this.#unkept = this.#unkept.filter((l) => l.id !== letter.id);
 		await this.#look();
 		this.onoutcome(sent.kind === 'done' ? { letter, view: sent.data } : { letter, refused: sent.reason });
-		return true;
+		return null;
 	}
 
 	/** What waits, other tabs' letters too. */

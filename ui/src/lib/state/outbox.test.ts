@@ -34,7 +34,7 @@ describe('Outbox', () => {
 		const closed = outbox(dead);
 		await closed.add(letter('a'));
 		await closed.add(letter('b'));
-		expect(closed.stuck).toBe(true);
+		expect(closed.stuck).toBe('No connection.');
 		const sent: string[] = [];
 		const reopened = outbox(async (path) => {
 			sent.push(String(path));
@@ -53,6 +53,13 @@ describe('Outbox', () => {
 		up = true;
 		await vi.advanceTimersByTimeAsync(3000);
 		expect(box.letters).toEqual([]);
+	});
+
+	it('says why the server cannot take it now, and keeps it', async () => {
+		const box = outbox(async () => answer(507, { detail: 'The disk is full.' }));
+		await box.add(letter('a'));
+		expect(box.stuck).toBe('The disk is full.');
+		expect(box.letters).toHaveLength(1);
 	});
 
 	it('gives a refused letter back with the server’s reason', async () => {

@@ -19,7 +19,7 @@
 		);
 		if (sent.kind === 'done') await replace(`/case/${caseId}`);
 		else if (sent.kind === 'refused') onrefused(`${file.name}: ${sent.reason}`);
-		else onrefused('Dantro cannot be reached. Try again when it is back.');
+		else onrefused(sent.why ?? 'Dantro cannot be reached. Try again when it is back.');
 	}
 </script>
 

@@ -64,7 +64,10 @@
 	</div>
 	{#if bench.message}<p role="alert" class="message">{bench.message}</p>{/if}
 	{#if bench.unsaved.length > 0}
-		<p role="status" class="message">{bench.unsaved.length} not sent yet; kept in this browser.</p>
+		<p role="status" class="message">
+			{bench.outbox.stuck ?? ''}
+			{bench.unsaved.length} not sent yet; kept in this browser.
+		</p>
 	{/if}
 	<div class="look">
 		<section class="card" aria-label="Look first">
