@@ -58,7 +58,7 @@
 		{#if bench.message}<p class="message" role="alert">{bench.message}</p>{/if}
 		{#if bench.unsaved.length > 0}
 			<p class="message" role="status">
-				{bench.outbox.stuck ? `${bench.outbox.stuck} Kept here, sent when Dantro takes it` : 'Saving'}:
+				{bench.outbox.stuck ? `${bench.outbox.stuck} Kept here, sent when Dantro is back` : 'Saving'}:
 				{bench.unsaved.map((l) => l.label).join(', ')}
 			</p>
 		{/if}

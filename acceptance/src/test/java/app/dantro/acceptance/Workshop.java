@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Supplier;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -32,6 +33,9 @@ public final class Workshop implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    /** Where the program was to be found, before a restart too: a page may still fetch from there. */
+    private final List<String> bases = new CopyOnWriteArrayList<>();
 
     private final Path folder;
     private final Clock clock;
@@ -67,7 +71,9 @@ public final class Workshop implements AutoCloseable {
     private ConfigurableApplicationContext start() {
         List<String> all = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0", "--dantro.demo=true"));
         all.addAll(List.of(options));
-        return DantroServer.start(clock, all.toArray(String[]::new));
+        ConfigurableApplicationContext started = DantroServer.start(clock, all.toArray(String[]::new));
+        bases.add("http://127.0.0.1:" + DantroServer.port(started));
+        return started;
     }
 
     /** Stops the program and starts it again on the same folder. */
@@ -115,8 +121,10 @@ public final class Workshop implements AutoCloseable {
     private Page page(BrowserContext context, Supplier<String> origin) {
         Page page = context.newPage();
         page.onRequest(request -> {
-            if (!request.url().startsWith(origin.get()) && !request.url().startsWith("data:")) {
-                foreignRequests.add(request.url());
+            String url = request.url();
+            boolean own = url.startsWith(origin.get()) || bases.stream().anyMatch(url::startsWith);
+            if (!own && !url.startsWith("data:")) {
+                foreignRequests.add(url);
             }
         });
         page.onPageError(pageErrors::add);
