@@ -1,11 +1,15 @@
 package app.dantro.core.procedure;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.fact.ChargingFacts;
 import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.Repair;
 import app.dantro.core.record.Topic;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A vehicle that would not start and does now: nobody could see whether it charges, and what keeps it from charging brings it
@@ -37,14 +41,20 @@ final class ChargingAfterwards {
 
     /** The test of what was repaired last: a charging part's is not whether it cranks. */
     static ProcedureReason test(Work work) {
-        boolean starts = work.record()
+        boolean charges = work.record()
                 .lastRepair()
                 .map(Repair::part)
                 .filter(p -> work.findings().loop().part(p).isEmpty())
-                .filter(p -> work.record().circuit().chargingSupply().stream()
-                        .anyMatch(part -> part.id().equals(p)))
-                .isEmpty();
-        return starts ? ProcedureReason.DOES_IT_CRANK : ProcedureReason.DOES_IT_CHARGE;
+                .filter(p -> charges(work.record().circuit(), p))
+                .isPresent();
+        return charges ? ProcedureReason.DOES_IT_CHARGE : ProcedureReason.DOES_IT_CRANK;
+    }
+
+    private static boolean charges(Circuit circuit, PartId id) {
+        return circuit.alternator().filter(a -> a.id().equals(id)).isPresent()
+                || Stream.of(circuit.chargingSupply(), circuit.chargingReturn())
+                        .flatMap(List::stream)
+                        .anyMatch(part -> part.id().equals(id));
     }
 
     private static boolean passed(Work work) {
