@@ -73,8 +73,12 @@ final class EverydayRun {
             Session session = new Session(v, prepared, tool, number, lines::add);
             Session.Result result = session.follow(
                     Ladder.of(Complaints.concern(v), number, v.meter().pile()));
-            lines.add("%s %s alarmed %s"
-                    .formatted(v.healthy() ? "HEALTHY" : Score.of(result), result.end(), result.alarmed()));
+            lines.add("%s %s %s alarmed %s"
+                    .formatted(
+                            v.healthy() ? "HEALTHY" : Score.of(result),
+                            v.costsItsComplaint() ? "COSTS" : "harmless",
+                            result.end(),
+                            result.alarmed()));
             if (result.repairs() > 0 && !result.left().healthy()) {
                 lines.add("LEFT %s %s"
                         .formatted(
