@@ -1,5 +1,6 @@
 package app.dantro.core.ending;
 
+import app.dantro.core.fact.BothSides;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.record.Answer;
 import java.util.List;
@@ -18,5 +19,16 @@ public record Ending(
     public Ending {
         shown = List.copyOf(shown);
         open = List.copyOf(open);
+    }
+
+    /** Both sides are good, and it turned slowly all the same. */
+    static Ending slow(BothSides sides) {
+        return new Ending(
+                Answer.HANDED_ON,
+                EndingReason.SLOW_ON_GOOD_SIDES.with(),
+                List.of(sides.held(), sides.lost(), EndingReason.TURNED_SLOWLY.with()),
+                List.of(EndingReason.WHAT_IS_LEFT.with()),
+                EndingReason.TELL_SLOW.with(),
+                SafeToDrive.NOT_JUDGED);
     }
 }

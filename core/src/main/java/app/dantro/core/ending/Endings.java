@@ -87,7 +87,7 @@ public final class Endings {
     }
 
     private boolean chargesBadly() {
-        return ChargingFacts.holds(record).filter(holds -> !holds).isPresent();
+        return ChargingFacts.looksLow(record);
     }
 
     private boolean startsBadly() {
@@ -138,6 +138,6 @@ public final class Endings {
 
     /** Both sides are good and it turns slowly all the same: that is for whoever looks at what is left. */
     public Optional<Ending> slow() {
-        return starting.filter(s -> said.says(Topic.CRANKS, Answer.SLOWLY)).map(EndsAs::slow);
+        return starting.filter(s -> said.says(Topic.CRANKS, Answer.SLOWLY)).map(Ending::slow);
     }
 }

@@ -29,19 +29,14 @@ final class EndsAs {
         this.charges = charges;
     }
 
-    /** The posts with the loads off. */
+    /** The posts with the loads off; where it is said to overcharge, at the speed that would show it. */
     static Optional<Reading> regulated(CaseRecord record) {
-        return record.posts(Condition.RAISED).or(() -> record.posts(Condition.IDLE));
+        boolean over = record.statements().says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES);
+        return record.posts(Condition.RAISED).or(() -> over ? Optional.empty() : record.posts(Condition.IDLE));
     }
 
-    static Ending slow(BothSides sides) {
-        return new Ending(
-                Answer.HANDED_ON,
-                EndingReason.SLOW_ON_GOOD_SIDES.with(),
-                List.of(sides.held(), sides.lost(), EndingReason.TURNED_SLOWLY.with()),
-                List.of(EndingReason.WHAT_IS_LEFT.with()),
-                EndingReason.TELL_SLOW.with(),
-                SafeToDrive.NOT_JUDGED);
+    private boolean said(Topic topic, Answer answer) {
+        return record.statements().says(topic, answer);
     }
 
     private List<Reason> doubted() {
@@ -64,12 +59,11 @@ final class EndsAs {
         } else if (record.circuit().alternator().isPresent()) {
             open.add(EndingReason.CHARGING_UNREAD.with());
         }
-        if (record.statements().says(Topic.SYMPTOM, Answer.DIES)) {
+        if (said(Topic.SYMPTOM, Answer.DIES)) {
             open.add(EndingReason.DIES_AFTER.with());
             return handedOn(EndingReason.DIES_ON_GOOD_START, shown, open, EndingReason.TELL_DIES);
         }
-        boolean check = record.statements().says(Topic.SYMPTOM, Answer.CHECK)
-                || record.statements().says(Topic.SYMPTOM, Answer.STARTS);
+        boolean check = said(Topic.SYMPTOM, Answer.CHECK) || said(Topic.SYMPTOM, Answer.STARTS);
         EndingReason good = charges.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.STARTING_GOOD;
         return ended(good.with(), check, shown, open);
     }
@@ -85,12 +79,11 @@ final class EndsAs {
         }
         bothSides.map(BothSides::lost).ifPresentOrElse(shown::add, () -> open.add(EndingReason.STARTING_UNREAD.with()));
         Reason good = (bothSides.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.CHARGING_GOOD).with();
-        if (record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_ON)
-                || record.statements().says(Topic.CHARGING_SYMPTOM, Answer.LAMP_DIM)) {
+        if (said(Topic.CHARGING_SYMPTOM, Answer.LAMP_ON) || said(Topic.CHARGING_SYMPTOM, Answer.LAMP_DIM)) {
             open.add(EndingReason.LAMP_CIRCUIT.with());
             return handedOn(EndingReason.LAMP_ON_GOOD_CHARGING, shown, open, EndingReason.TELL_LAMP);
         }
-        if (record.statements().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)) {
+        if (said(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)) {
             record.statements()
                     .about(Topic.STANDING_CURRENT)
                     .ifPresentOrElse(
@@ -98,7 +91,7 @@ final class EndsAs {
                                     EndingReason.SLEEPS.with(Quantity.named(Topic.STANDING_CURRENT.words(s.value())))),
                             () -> open.add(EndingReason.DRAIN_UNREAD.with()));
         }
-        return ended(good, record.statements().says(Topic.CHARGING_SYMPTOM, Answer.CHECK), shown, open);
+        return ended(good, said(Topic.CHARGING_SYMPTOM, Answer.CHECK), shown, open);
     }
 
     private static Ending handedOn(EndingReason heading, List<Reason> shown, List<Reason> open, EndingReason customer) {
@@ -135,7 +128,7 @@ final class EndsAs {
 
     /** The first base voltage of a battery that came in flat. */
     private Optional<Reading> flat() {
-        boolean complained = record.statements().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING);
+        boolean complained = said(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING);
         double least = (complained ? Marks.LOW_VOLTS : Marks.FLAT_VOLTS)
                 * record.circuit().blocks();
         return record.readings().stream()

@@ -9,6 +9,8 @@ import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.CaseRecord;
 import java.util.Optional;
 
 /**
@@ -23,12 +25,23 @@ public record BothSides(Reading posts, DropVerdict supply, DropVerdict back) {
                 .newest()
                 .filter(r -> Math.abs(r.volts()) + Quantile.COVERAGE * MeterError.standardVolts(r)
                         >= CrankingLimit.voltsAt(facts.record().celsius(), blocks))
-                .filter(r -> turned(facts, r, blocks));
+                .filter(r -> !stood(facts) && turned(facts, r, blocks));
         Optional<DropVerdict> supply = facts.whole(Side.SUPPLY).filter(v -> ordinary(facts, v, Side.SUPPLY));
         Optional<DropVerdict> back = facts.whole(Side.RETURN).filter(v -> ordinary(facts, v, Side.RETURN));
         return posts.isPresent() && supply.isPresent() && back.isPresent()
                 ? Optional.of(new BothSides(posts.get(), supply.get(), back.get()))
                 : Optional.empty();
+    }
+
+    /** Nothing turned: so the customer said, or whoever held the key since. */
+    private static boolean stood(Facts facts) {
+        CaseRecord record = facts.record();
+        boolean complained = record.lastRepair().isEmpty()
+                && record.statements().starts().filter(turns -> !turns).isPresent();
+        return record.repaired()
+                .turned()
+                .map(heard -> heard.value().equals(Answer.NOT_AT_ALL.name()))
+                .orElse(complained);
     }
 
     /** A starter that turns pulls the posts below the base; one that is not reached leaves them there. */

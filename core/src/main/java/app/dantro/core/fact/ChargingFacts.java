@@ -3,7 +3,6 @@ package app.dantro.core.fact;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.PointId;
 import app.dantro.core.quantity.Quantile;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
@@ -47,6 +46,15 @@ public final class ChargingFacts {
                 .map(r -> facts.charged(r) && Math.abs(r.volts()) <= Marks.MOST_POSTS_VOLTS * facts.circuit.blocks());
     }
 
+    /** True if the posts were read under all loads, and do not stand so high that nothing on the way can lose much. */
+    public static boolean looksLow(CaseRecord record) {
+        double clearly = Marks.CLEARLY_CHARGED_VOLTS * record.circuit().blocks();
+        return holds(record).filter(holds -> !holds).isPresent()
+                || record.posts(Condition.RAISED_LOADED)
+                        .filter(r -> Math.abs(r.volts()) < clearly)
+                        .isPresent();
+    }
+
     /** True if the posts stood low under all loads on a machine that may be commanded so. */
     public static boolean rests(CaseRecord record) {
         ChargingFacts facts = new ChargingFacts(record);
@@ -74,6 +82,12 @@ public final class ChargingFacts {
                         : FactReason.BELOW_BASE.with(shown(now), shown(base.get())));
     }
 
+    /** The base that a running reading lies under; empty if it does not, or the base carried surface charge. */
+    static Optional<Reading> underBase(CaseRecord record, Reading running) {
+        ChargingFacts facts = new ChargingFacts(record);
+        return record.posts(Condition.REST).filter(facts::rested).filter(base -> below(running, base));
+    }
+
     /** Surface charge stands above any base. */
     private boolean rested(Reading base) {
         return Math.abs(base.volts()) <= Marks.NO_SURFACE_CHARGE_VOLTS * circuit.blocks();
@@ -89,51 +103,28 @@ public final class ChargingFacts {
         Optional<Reading> posts = record.posts(Condition.RAISED_LOADED)
                 .filter(this::charged)
                 .filter(r -> r.volts() <= Marks.MOST_POSTS_VOLTS * circuit.blocks());
-        Optional<Double> lost = posts.flatMap(p -> lost(alternator, p));
+        BothChargingSides sides = new BothChargingSides(record, alternator);
+        Optional<Double> lost = posts.flatMap(sides::lost);
         if (lost.isEmpty()) {
             return Optional.empty();
         }
         double both = lost.get();
-        return both <= mostOfBoth(alternator) * circuit.blocks()
+        return both <= sides.mostVolts()
                 ? Optional.of(FactReason.CHARGES_WELL.with(shown(posts.get()), Quantity.volts(both, Marks.DIGIT_VOLTS)))
                 : Optional.empty();
     }
 
-    /** Half a volt where much is shown to flow; where nobody measured it, it may have been all that the machine can give. */
-    private double mostOfBoth(Alternator alternator) {
-        boolean measured = record.newest(alternator.output(), circuit.plusPost(), Condition.RAISED_LOADED)
-                .flatMap(Reading::flowingAmps)
-                .isPresent();
-        return measured ? Marks.BOTH_SIDES_VOLTS : Marks.BOTH_SIDES_AT_ANY_VOLTS;
-    }
-
-    /** What both sides lose together: each read, or by the difference of the machine's own volts where that is the way asked for. */
-    private Optional<Double> lost(Alternator alternator, Reading posts) {
-        Optional<Double> supply = drop(alternator.output(), circuit.plusPost());
-        Optional<Double> back = drop(circuit.minusPost(), alternator.ground());
-        if (back.filter(b -> b > Marks.RETURN_VOLTS * circuit.blocks()).isPresent()) {
-            return Optional.empty();
-        }
-        if (supply.isPresent() && back.isPresent()) {
-            return Optional.of(supply.get() + back.get());
-        }
-        return drop(alternator.output(), alternator.ground())
-                .filter(own -> record.statements().says(Topic.SIDES_READ, Answer.COMPARE))
-                .map(own -> Math.max(0, own - Math.abs(posts.volts())));
-    }
-
-    /** High enough in itself, or clearly above a base that carried no surface charge. */
+    /** High enough in itself and above whatever stood there before, or clearly above a base that carried no surface charge. */
     private boolean charged(Reading posts) {
         double volts = Math.abs(posts.volts());
         boolean forced = record.posts(Condition.REST)
                 .filter(this::rested)
                 .filter(base -> volts >= Math.abs(base.volts()) + Marks.FORCED_VOLTS * circuit.blocks())
                 .isPresent();
-        return forced || volts >= Marks.CHARGED_POSTS_VOLTS * circuit.blocks();
-    }
-
-    private Optional<Double> drop(PointId red, PointId black) {
-        return record.newest(red, black, Condition.RAISED_LOADED).map(r -> Math.abs(r.volts()));
+        boolean under = record.posts(Condition.REST)
+                .filter(base -> volts < Math.abs(base.volts()) + Marks.OVER_ANY_BASE_VOLTS * circuit.blocks())
+                .isPresent();
+        return forced || !under && volts >= Marks.CHARGED_POSTS_VOLTS * circuit.blocks();
     }
 
     private static Quantity shown(Reading reading) {

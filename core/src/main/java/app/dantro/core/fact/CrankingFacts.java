@@ -97,22 +97,11 @@ public final class CrankingFacts {
                 .orElse(volts * blocks);
     }
 
-    /** As soon as posts and both sides are read. */
     private Optional<Reason> leftForTheMotor() {
-        Optional<Reading> posts = facts.posts(Condition.CRANKING).newest();
-        Optional<DropVerdict> supply =
-                facts.whole(Side.SUPPLY).filter(v -> v.reading().condition() == Condition.CRANKING);
-        Optional<DropVerdict> back =
-                facts.whole(Side.RETURN).filter(v -> v.reading().condition() == Condition.CRANKING);
-        if (posts.isEmpty() || supply.isEmpty() || back.isEmpty()) {
-            return Optional.empty();
-        }
-        double all = Math.abs(posts.get().volts());
-        double left = all - Math.abs(supply.get().volts()) - Math.abs(back.get().volts());
-        return left > 0
-                ? Optional.of(
-                        FactReason.LEFT_FOR_THE_MOTOR.with(Quantity.volts(left, Marks.DIGIT_VOLTS), shown(posts.get())))
-                : Optional.empty();
+        return MotorVolts.left(facts)
+                .filter(left -> left.volts() > 0)
+                .map(left -> FactReason.LEFT_FOR_THE_MOTOR.with(
+                        Quantity.volts(left.volts(), Marks.DIGIT_VOLTS), shown(left.posts())));
     }
 
     private Quantity name(PointId point) {

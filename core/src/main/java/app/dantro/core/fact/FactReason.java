@@ -24,6 +24,8 @@ enum FactReason implements Reason.Kind {
     OPEN_ENGINE_OFF,
     SIDE_LOSES,
     LEFT_FOR_THE_MOTOR,
+    FALLS_UNDER_LOAD,
+    UNDER_BASE_ON_GOOD_SIDES,
     HELD,
     BOTH_CERTIFIED,
     BOTH_TURNED;

@@ -31,6 +31,10 @@ public final class FactWords {
             case OPEN_ENGINE_OFF ->
                 "Open: %s of the battery's %s stand between %s and %s (%s). What lies behind it, or the meter itself, closes the circuit.";
             case SIDE_LOSES -> "%s side: %s lost while cranking, ordinary vehicles lose up to %s.";
+            case UNDER_BASE_ON_GOOD_SIDES ->
+                "The posts stand at %s at raised speed with all loads on, the base was %s, and both sides lose %s: no more comes.";
+            case FALLS_UNDER_LOAD ->
+                "The posts hold %s with the loads off and %s with all of them on, and both sides lose %s: no more comes.";
             case LEFT_FOR_THE_MOTOR -> "Left for the motor: %s of the %s at the posts.";
             case HELD -> "%s at the posts while cranking.";
             case BOTH_CERTIFIED -> "Both sides certified at %s: %s lost together.";

@@ -16,14 +16,20 @@ final class Marks {
 
     static final double MOST_POSTS_VOLTS = 15.3;
 
+    /** Under this a side may lose half a volt of what a usual regulator holds, in V a block (docs/everyday.md, regulated voltage). */
+    static final double CLEARLY_CHARGED_VOLTS = 13.5;
+
     /** A smart system that is forced stands at least this much over its base, in V a block (docs/everyday.md, here it must dare). */
     static final double FORCED_VOLTS = 0.4;
 
+    /** What charges stands above any base, one with surface charge on it too, by a meter's error between two readings, in V a block. */
+    static final double OVER_ANY_BASE_VOLTS = 0.05;
+
+    /** From loads off to all loads on, at raised speed, the posts of a healthy vehicle fall by no more, in V a block (docs/everyday.md, loads off, all loads, raised). */
+    static final double MOST_FALL_VOLTS = 1.3;
+
     /** Both sides together, in V a block (docs/job.md, test 18). */
     static final double BOTH_SIDES_VOLTS = 0.5;
-
-    /** The same at the current of a whole plate, in V a block (docs/everyday.md, supply side charging). */
-    static final double BOTH_SIDES_AT_ANY_VOLTS = 0.65;
 
     /** The way back alone, in V a block (docs/everyday.md, return side charging). */
     static final double RETURN_VOLTS = 0.2;

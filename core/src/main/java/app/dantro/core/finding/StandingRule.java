@@ -16,6 +16,8 @@ public enum StandingRule {
     DRAIN_MEASURED,
     /** It charges higher than any regulator asks for. */
     OVERCHARGES,
+    /** It holds its volts with the loads off and not with them on, and both sides are good. */
+    FALLS_UNDER_LOAD,
     /** Its ripple is more than any healthy machine's. */
     RIPPLE_SPEAKS,
     /** The judgement calls it, but something is still to be seen. */

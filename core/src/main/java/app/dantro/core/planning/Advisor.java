@@ -140,7 +140,10 @@ public final class Advisor {
         long read = judgement.posterior().evidence().observations().stream()
                 .filter(o -> o.what().isVolts())
                 .count();
-        return Math.pow(2, Math.max(0, read - Marks.PATIENT_READINGS) / Marks.PATIENCE_READINGS);
+        int patient = judgement.ranked().stream().anyMatch(judgement::suspected)
+                ? Marks.PATIENT_READINGS
+                : Marks.PATIENT_IF_QUIET;
+        return Math.pow(2, Math.max(0, read - patient) / Marks.PATIENCE_READINGS);
     }
 
     private Advice searching() {

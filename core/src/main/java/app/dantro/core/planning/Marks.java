@@ -18,6 +18,9 @@ final class Marks {
 
     static final double PATIENCE_READINGS = 4;
 
+    /** The same where no part is suspect: a search that speaks against nothing wears out sooner. */
+    static final int PATIENT_IF_QUIET = 9;
+
     /** Below this nothing more is to be learned of a vehicle that is probably healthy (docs/decisions/0013). */
     static final double LEAST_BITS = 0.10;
 

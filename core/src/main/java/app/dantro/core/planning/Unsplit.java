@@ -9,7 +9,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** A stretch that is nearly certainly bad, and that no probe splits: where a point between its parts is out of reach. */
+/**
+ * A stretch that is nearly certainly bad, and that no probe splits: where a point between its parts is out of reach, or the
+ * engine may not run for the current that would tell them apart.
+ */
 final class Unsplit {
     private final Judgement judgement;
     private final Workplace workplace;
@@ -23,7 +26,8 @@ final class Unsplit {
 
     /** Its parts that may be the bad one, the likeliest first; empty if there is no such stretch. */
     List<PartId> parts() {
-        if (workplace.outOfReach().isEmpty() || !judgement.posterior().fits()) {
+        if (workplace.outOfReach().isEmpty() && !stopped()
+                || !judgement.posterior().fits()) {
             return List.of();
         }
         Optional<Part> first = judgement.leading().filter(judgement::suspected).flatMap(circuit::part);
@@ -48,6 +52,20 @@ final class Unsplit {
     }
 
     private boolean meetOutOfReach(Part one, Part other) {
-        return workplace.outOfReach().stream().anyMatch(point -> one.touches(point) && other.touches(point));
+        return workplace.outOfReach().stream().anyMatch(point -> one.touches(point) && other.touches(point))
+                || stopped()
+                        && (together(circuit.chargingSupply(), one, other)
+                                || together(circuit.chargingReturn(), one, other));
+    }
+
+    /** It ran, and may not run again for a reading. */
+    private boolean stopped() {
+        return !workplace.runs()
+                && judgement.posterior().evidence().observations().stream()
+                        .anyMatch(o -> o.what().condition().running());
+    }
+
+    private static boolean together(List<Part> way, Part one, Part other) {
+        return way.contains(one) && way.contains(other);
     }
 }

@@ -26,6 +26,11 @@ public record Workplace(
         this(conditions, ammeter, last, Set.of());
     }
 
+    /** True if the engine may run for a reading. */
+    boolean runs() {
+        return conditions.stream().anyMatch(Condition::running);
+    }
+
     boolean reaches(Observable what) {
         return !(what instanceof Observable.Volts volts)
                 || !outOfReach.contains(volts.red()) && !outOfReach.contains(volts.black());

@@ -70,7 +70,7 @@ final class ChargingAfterwards {
     }
 
     private static boolean chargesBadly(Work work) {
-        return ChargingFacts.holds(work.record()).filter(holds -> !holds).isPresent();
+        return ChargingFacts.looksLow(work.record());
     }
 
     private static boolean sinceRepair(Work work) {
@@ -81,10 +81,11 @@ final class ChargingAfterwards {
                 .isPresent();
     }
 
-    /** The next reading of the usual charging survey. */
+    /** The next reading of the usual charging survey, or what is to be seen of a machine that it speaks against. */
     static Optional<Placed> survey(Work work) {
         return ChargingLooks.afresh(work.record())
                 .needed()
-                .map(look -> new Placed(Stage.RETEST, look.step(work.findings())));
+                .map(look -> new Placed(Stage.RETEST, look.step(work.findings())))
+                .or(() -> AlternatorSteps.charging(work));
     }
 }

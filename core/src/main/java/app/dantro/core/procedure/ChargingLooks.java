@@ -19,8 +19,9 @@ import java.util.Optional;
  * The readings of a charging survey, and which are still open.
  *
  * @param based whether the base voltage was read
+ * @param loadsOff whether what it holds with the loads off is needed too
  */
-record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean based) {
+record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean based, boolean loadsOff) {
     ChargingLooks {
         all = List.copyOf(all);
         open = List.copyOf(open);
@@ -39,7 +40,12 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
 
     private static ChargingLooks of(CaseRecord record, List<ChargingLook> all, boolean repaired) {
         List<ChargingLook> open = all.stream().filter(l -> !taken(record, l)).toList();
-        return new ChargingLooks(all, open, repaired || !open.contains(all.get(0)));
+        return new ChargingLooks(all, open, repaired || !open.contains(all.get(0)), loadsOff(record));
+    }
+
+    /** One that overcharges shows it with the loads off, and one that does not hold under load may hold without. */
+    private static boolean loadsOff(CaseRecord record) {
+        return record.statements().says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES) || ChargingFacts.looksLow(record);
     }
 
     private static List<ChargingLook> survey(CaseRecord record, Optional<LoopProfile> charging) {
@@ -52,7 +58,9 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
 
     /** The next of those that show a good side: the posts at idle and loaded, and both sides. */
     Optional<ChargingLook> needed() {
-        return open.stream().filter(ChargingLook::needed).findFirst();
+        return open.stream()
+                .filter(l -> l.needed() || loadsOff && l.heading().is(ProcedureReason.REGULATED_VOLTAGE))
+                .findFirst();
     }
 
     /**

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.ending.Endings;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
@@ -79,11 +80,12 @@ final class ChargingProcedure {
                 .or(this::diodes)
                 .or(() -> ChargingEnds.drain(work()))
                 .or(() -> quiet)
+                .or(() -> AlternatorSteps.falling(work).map(Placed::step))
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
                 .or(() -> guide.flatMap(Guide::next).map(Step::measure))
                 .or(() -> DeviceSteps.openUp(work))
                 .or(() -> DeviceSteps.advised(work))
-                .or(() -> DeviceSteps.refuted(work))
+                .or(() -> AlternatorSteps.refuted(work))
                 .or(this::besides)
                 .orElseGet(() -> looks.open().isEmpty() || passed
                         ? afterwards()
@@ -183,11 +185,12 @@ final class ChargingProcedure {
 
     private Step afterwards() {
         if (passed) {
-            return Step.of(
-                    Kind.DONE,
-                    ProcedureReason.VERIFIED.with(),
-                    List.of(ProcedureReason.TEST_PASSED_CHARGING.with()),
-                    List.of());
+            return EndingSteps.chargedFirst(work(), Endings.of(all))
+                    .orElseGet(() -> Step.of(
+                            Kind.DONE,
+                            ProcedureReason.VERIFIED.with(),
+                            List.of(ProcedureReason.TEST_PASSED_CHARGING.with()),
+                            List.of()));
         }
         Optional<Step> flat = flat();
         if (flat.isPresent()) {

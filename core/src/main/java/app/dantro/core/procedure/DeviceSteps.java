@@ -5,7 +5,6 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
-import app.dantro.core.finding.StandingRule;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
@@ -59,30 +58,6 @@ final class DeviceSteps {
                 .flatMap(g -> g.toRepair())
                 .filter(part -> work.findings().standing(part) == Standing.SUSPECT)
                 .map(part -> suspect(work.findings(), part, work.judgement().orElseThrow()));
-    }
-
-    /** What was looked at for an alternator and is not as it must be is put right before anything else is read. */
-    static Optional<Step> refuted(Work work) {
-        return work.record()
-                .circuit()
-                .alternator()
-                .flatMap(a -> work.findings().find(a.id()))
-                .filter(f ->
-                        f.by() == StandingRule.LOOK_REFUTES && work.judgement().isPresent())
-                .flatMap(f -> work.judgement()
-                        .get()
-                        .refuted(f.part(), work.said())
-                        .map(look -> Step.of(
-                                        Kind.PROVE,
-                                        ProcedureReason.PUT_RIGHT_FIRST.with(
-                                                Quantity.named(look.topic().title())),
-                                        f.because(),
-                                        Cautions.repair(work.record().circuit()))
-                                .on(f.part())
-                                .seeing(List.of(new ToSee(
-                                        look.topic(),
-                                        work.said().about(look.topic()).map(Statement::value),
-                                        look.words())))));
     }
 
     /** Nothing is left to read, and the likeliest device still has something to be seen: that would decide. */

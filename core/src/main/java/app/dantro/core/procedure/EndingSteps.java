@@ -9,6 +9,7 @@ import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
@@ -68,7 +69,9 @@ final class EndingSteps {
     static Optional<Placed> slow(Work work) {
         PartFinding starter =
                 work.findings().of(work.findings().loop().starter().id());
-        if (starter.by() != StandingRule.SLOW_ON_GOOD_VOLTS || work.judgement().isEmpty()) {
+        boolean hard = starter.by() == StandingRule.LOOK_REFUTES && work.said().says(Topic.ENGINE_TURNS, Answer.HARD);
+        if (!hard && starter.by() != StandingRule.SLOW_ON_GOOD_VOLTS
+                || work.judgement().isEmpty()) {
             return Optional.empty();
         }
         if (starter.standing() != Standing.SUSPECT) {

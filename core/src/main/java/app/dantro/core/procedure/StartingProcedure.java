@@ -23,8 +23,12 @@ final class StartingProcedure {
             BatterySteps::dead, BatterySteps::charged, RetestSteps::repair, RetestSteps::across, BatterySteps::each);
 
     /** What shows a good side in few readings, and ends the job. */
-    private static final List<Rule> IF_GOOD =
-            List.of(EndingSteps::starting, EndingSteps::slow, EndingSteps::survey, EndingSteps::heard);
+    private static final List<Rule> IF_GOOD = List.of(
+            EndingSteps::starting,
+            EndingSteps::slow,
+            EndingSteps::survey,
+            AlternatorSteps::falling,
+            EndingSteps::heard);
 
     /** What all readings together advise. */
     private static final List<Rule> ADVISED = List.of(

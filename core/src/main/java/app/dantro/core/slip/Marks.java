@@ -19,6 +19,11 @@ final class Marks {
     /** A tenth of the source's volts, as it stands where nothing flows, is one within this share. */
     static final double ASSUMED_SAME_SOURCE = 0.015;
 
+    /** Shares of its base that a battery holds while the starter is called for behind an open way, and under a pile. */
+    static final double ASSUMED_LEFT_WHEN_CALLED = 0.9;
+
+    static final double ASSUMED_LEFT_UNDER_PILE = 0.75;
+
     /** Two readings that agree within this share, or this many volts, show the same. */
     static final double ASSUMED_SAME = 0.1;
 

@@ -2,6 +2,7 @@ package app.dantro.core.slip;
 
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.DecimalMove;
+import app.dantro.core.reading.LoadProof;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.slip.Slip.Choice;
 import app.dantro.core.slip.Slip.Kind;
@@ -44,14 +45,13 @@ final class SourceSlip {
                 Entry.repeat());
     }
 
-    /** Just a tenth of what the battery has, between points where no healthy way would lose that: the source's own volts were meant. */
+    /** About a tenth of the source's own volts, between points where no healthy way would lose that: they were meant. */
     static Optional<Slip> tenth(Entry entry) {
-        boolean standing = !entry.reading().condition().running()
-                && !entry.reading().condition().pile();
-        OptionalDouble source = standing ? entry.restVolts() : OptionalDouble.empty();
+        OptionalDouble source = source(entry);
         double ofAll = entry.size() / Marks.TENTH / source.orElse(Double.MAX_VALUE);
-        double off = Math.min(Math.abs(ofAll - 1), Math.abs(ofAll * entry.loop().blocks() - 1));
-        return source.isEmpty() || off > Marks.ASSUMED_SAME_SOURCE
+        boolean whole = ofAll >= least(entry) && ofAll <= 1 + Marks.ASSUMED_SAME_SOURCE;
+        boolean oneBlock = Math.abs(ofAll * entry.loop().blocks() - 1) <= Marks.ASSUMED_SAME_SOURCE;
+        return source.isEmpty() || !whole && !oneBlock
                 ? Optional.empty()
                 : Optional.of(Slip.asking(
                         Kind.DECIMAL,
@@ -61,6 +61,23 @@ final class SourceSlip {
                         entry.moved(1 / Marks.TENTH),
                         entry.asRead(),
                         Entry.repeat()));
+    }
+
+    /** What stands behind an open way: the battery's own volts, or what the running engine holds at its posts. */
+    private static OptionalDouble source(Entry entry) {
+        return entry.reading().condition().running()
+                ? LoadProof.posts(entry.loop(), entry.all(), entry.reading().condition())
+                        .max()
+                : entry.restVolts();
+    }
+
+    /** What is left of the source across an open way: less where the battery is loaded meanwhile. */
+    private static double least(Entry entry) {
+        return entry.reading().condition().pile()
+                ? Marks.ASSUMED_LEFT_UNDER_PILE
+                : entry.reading().condition().starterCalled()
+                        ? Marks.ASSUMED_LEFT_WHEN_CALLED
+                        : 1 - Marks.ASSUMED_SAME_SOURCE;
     }
 
     /** Next to nothing across one battery of several, which the others do not hide. */

@@ -5,6 +5,7 @@ import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Starter;
 import app.dantro.core.fact.BothSides;
+import app.dantro.core.fact.MotorVolts;
 import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
@@ -14,7 +15,6 @@ import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
-import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
@@ -23,8 +23,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What is heard and measured beside the volts and speaks against a device by itself: a starter that turns slowly on good
- * volts, an alternator with more ripple than any healthy one gives.
+ * What is heard and measured beside the volts and speaks against a part by itself: a starter that turns slowly on good
+ * volts, a consumer that draws asleep, what was opened up.
  */
 final class BesideVolts {
     private final Findings rules;
@@ -81,23 +81,25 @@ final class BesideVolts {
         return part.part().equals(rules.loop().starter().id()) && stands && motor().isPresent();
     }
 
-    private Optional<Reading> motor() {
+    /** What the motor has while nothing turns, read at its stud or left by the posts and both sides. */
+    private Optional<Quantity> motor() {
         Starter starter = rules.loop().starter();
-        return rules.evidence()
+        double least = Marks.STALLED_MOTOR_VOLTS * rules.loop().blocks();
+        Optional<Reading> own = rules.evidence()
                 .counted()
                 .across(starter.motorStud(), starter.starterCase())
                 .where(r -> r.condition().starterCalled())
-                .newest()
-                .filter(r -> Math.abs(r.volts())
-                        >= Marks.STALLED_MOTOR_VOLTS * rules.loop().blocks());
+                .newest();
+        return own.isPresent()
+                ? own.filter(r -> Math.abs(r.volts()) >= least)
+                        .map(r -> Quantity.volts(Math.abs(r.volts()), r.resolutionVolts()))
+                : MotorVolts.left(rules.facts())
+                        .filter(left -> left.atTheStud() && left.volts() >= least)
+                        .map(left -> Quantity.volts(left.volts(), Marks.SHOWN_VOLTS));
     }
 
     private PartFinding stands(PartFinding part) {
-        Reading motor = motor().orElseThrow();
-        return judged(
-                part,
-                StandingReason.STALLED_ON_GOOD_VOLTS.with(
-                        Quantity.volts(Math.abs(motor.volts()), motor.resolutionVolts())));
+        return judged(part, StandingReason.STALLED_ON_GOOD_VOLTS.with(motor().orElseThrow()));
     }
 
     private PartFinding slow(PartFinding part, BothSides sides) {
@@ -149,47 +151,5 @@ final class BesideVolts {
         }
         because.addAll(verdict.because());
         return part.as(Standing.SUSPECT, because).missing(StandingReason.WHICH_BRANCH.with());
-    }
-
-    /** More volts than any regulator asks for: what regulates, what it senses, or the ground it stands on. */
-    Optional<PartFinding> overcharging(PartFinding part, double probability) {
-        CaseRecord record = rules.evidence();
-        double most = MachineDares.overcharge(record.celsius(), said.says(Topic.CHEMISTRY, Answer.LITHIUM))
-                * record.circuit().blocks();
-        if (!judgement.isAlternator(part.part()) || probability < Marks.EXONERATED && likelierElsewhere()) {
-            return Optional.empty();
-        }
-        return record.counted()
-                .across(record.circuit().plusPost(), record.circuit().minusPost())
-                .where(r -> r.condition().running())
-                .newest()
-                .filter(r -> Math.abs(r.volts()) >= most)
-                .map(r -> part.as(
-                                Standing.SUSPECT,
-                                StandingReason.OVERCHARGES.with(
-                                        Quantity.volts(Math.abs(r.volts()), r.resolutionVolts())))
-                        .missing(judgement.unseen(part.part(), said)));
-    }
-
-    /** True if something else is likely enough to be what makes it so, such as the ground its regulator stands on. */
-    private boolean likelierElsewhere() {
-        return judgement.ranked().stream()
-                        .findFirst()
-                        .map(judgement::probability)
-                        .orElse(0.0)
-                >= Marks.SUSPECT;
-    }
-
-    /** More ripple than any healthy machine gives suspects it; what its diodes are, their own test says. */
-    Optional<PartFinding> ripplingAlternator(PartFinding part) {
-        PartId id = part.part();
-        Optional<String> shown = Figures.muchRipple(rules.evidence());
-        if (shown.isEmpty() || !judgement.isAlternator(id)) {
-            return Optional.empty();
-        }
-        List<Reason> missing = new ArrayList<>(List.of(StandingReason.DIODE_TEST.with()));
-        missing.addAll(judgement.unseen(id, said));
-        return Optional.of(part.as(Standing.SUSPECT, StandingReason.RIPPLE.with(Quantity.named(shown.get())))
-                .missing(missing));
     }
 }

@@ -1,6 +1,5 @@
 package app.dantro.core.standing;
 
-import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
@@ -26,10 +25,6 @@ final class Dares {
     private static final double CRANKING_JOINT_VOLTS = 0.15;
 
     private static final double CONTACTS_VOLTS = 0.4;
-    /** Twice what a healthy side of the charging loop shows, in ohms. */
-    private static final double CHARGING_SUPPLY_OHMS = 12e-3;
-
-    private static final double CHARGING_RETURN_OHMS = 3.6e-3;
     /** Enough at the motor, and hardly any current. */
     private static final double MOTOR_VOLTS = 10.5;
 
@@ -39,11 +34,13 @@ final class Dares {
     private final Circuit circuit;
     private final List<Observation> observations;
     private final MachineDares machine;
+    private final SideDares sides;
 
     Dares(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
         this.circuit = prepared.circuit();
         this.observations = evidence.observations();
+        this.sides = new SideDares(circuit, observations);
         this.machine =
                 new MachineDares(circuit, prepared.celsius(), evidence.entered().lithium(), observations);
     }
@@ -57,7 +54,7 @@ final class Dares {
         }
         return observations.stream()
                 .filter(o -> o.what().isVolts())
-                .anyMatch(o -> part.map(p -> across(p, o) || onTheWay(p, o)).orElseGet(() -> device(id, o)));
+                .anyMatch(o -> part.map(p -> across(p, o) || sides.names(p, o)).orElseGet(() -> device(id, o)));
     }
 
     private boolean across(Part part, Observation o) {
@@ -72,28 +69,6 @@ final class Dares {
         return o.what().condition().running()
                 && volts > CHARGING_JOINT_VOLTS
                 && amps(o).filter(a -> a >= CHARGING_AMPS).isPresent();
-    }
-
-    private boolean onTheWay(Part part, Observation o) {
-        Optional<Alternator> alternator = circuit.alternator();
-        Optional<Double> amps = amps(o).filter(a -> a >= CHARGING_AMPS);
-        if (alternator.isEmpty() || amps.isEmpty() || !o.what().condition().running()) {
-            return false;
-        }
-        Condition condition = o.what().condition();
-        double ohms = Math.abs(o.value()) / amps.get();
-        boolean supply =
-                o.what().same(Observable.volts(condition, alternator.get().output(), circuit.plusPost()))
-                        && ohms > CHARGING_SUPPLY_OHMS;
-        boolean back = o.what()
-                        .same(Observable.volts(
-                                condition, circuit.minusPost(), alternator.get().ground()))
-                && ohms > CHARGING_RETURN_OHMS;
-        return supply && on(circuit.chargingSupply(), part) || back && on(circuit.chargingReturn(), part);
-    }
-
-    private static boolean on(List<Part> way, Part part) {
-        return way.stream().anyMatch(p -> p.id().equals(part.id()));
     }
 
     private boolean device(PartId id, Observation o) {

@@ -3,7 +3,6 @@ package app.dantro.core.standing;
 import app.dantro.core.charging.GoodAlternator;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.fact.ChargingCertificates;
-import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
@@ -28,8 +27,8 @@ final class StandingTable {
     private final Statements said;
     private final ChargingCertificates certificates;
     private final CertifiedByAll byAll;
-    private final boolean diodesFail;
     private final BesideVolts besideVolts;
+    private final BesideCharging besideCharging;
 
     /** A rule's own finding of a part, with its suspicion worked in. */
     private record Weighed(PartFinding rule, PartFinding with, double probability) {}
@@ -41,8 +40,9 @@ final class StandingTable {
             Map.entry(StandingRule.CALLED_UNSEEN, this::calledUnseen),
             Map.entry(StandingRule.SLOW_ON_GOOD_VOLTS, p -> beside(p, b -> b.slowStarter(p.with))),
             Map.entry(StandingRule.DRAIN_MEASURED, p -> beside(p, b -> b.drain(p.with))),
-            Map.entry(StandingRule.OVERCHARGES, p -> beside(p, b -> b.overcharging(p.with, p.probability))),
-            Map.entry(StandingRule.RIPPLE_SPEAKS, p -> beside(p, b -> b.ripplingAlternator(p.with))),
+            Map.entry(StandingRule.OVERCHARGES, p -> charging(p, b -> b.overcharging(p.with, p.probability))),
+            Map.entry(StandingRule.RIPPLE_SPEAKS, p -> charging(p, b -> b.ripplingAlternator(p.with))),
+            Map.entry(StandingRule.FALLS_UNDER_LOAD, p -> charging(p, b -> b.falls(p.with))),
             Map.entry(StandingRule.CALLED_BY_BOTH, this::calledByBoth),
             Map.entry(StandingRule.CALLED, this::called),
             Map.entry(StandingRule.DROPS_STAND, this::dropsStand),
@@ -60,7 +60,7 @@ final class StandingTable {
         this.certificates = new ChargingCertificates(rules.evidence());
         this.byAll = new CertifiedByAll(judgement);
         this.besideVolts = new BesideVolts(rules, judgement);
-        this.diodesFail = Figures.diodesFail(rules.evidence());
+        this.besideCharging = new BesideCharging(rules, judgement);
     }
 
     /** A part's standing by the first rule that applies; as the drops left it if none does. */
@@ -86,7 +86,8 @@ final class StandingTable {
     private Optional<PartFinding> lookRefutes(Weighed part) {
         return judgement
                 .refuted(part.rule.part(), said)
-                .filter(l -> part.probability >= Marks.SUSPECT)
+                .filter(l -> part.probability >= Marks.SUSPECT
+                        || besideCharging.falls(part.with).isPresent())
                 .map(look -> part.with
                         .as(
                                 Standing.NOT_PROVEN,
@@ -100,28 +101,17 @@ final class StandingTable {
                 look.topic().words(said.about(look.topic()).orElseThrow().value()));
     }
 
-    /** Ripple and diode test both fail: that is the machine, once its belt and plug were seen. */
     private Optional<PartFinding> diodes(Weighed part) {
-        if (!diodesFail || !judgement.isAlternator(part.rule.part())) {
-            return Optional.empty();
-        }
-        List<Reason> unseen = judgement.unseen(part.rule.part(), said);
-        return Optional.of(
-                unseen.isEmpty()
-                        ? part.with
-                                .as(Standing.FAULTY, StandingReason.DIODES.with())
-                                .missing(List.of())
-                        : part.with
-                                .as(
-                                        Standing.SUSPECT,
-                                        StandingReason.DIODES.with(),
-                                        StandingReason.READINGS_ALONE.with())
-                                .missing(unseen));
+        return besideCharging.diodes(part.with);
     }
 
     /** What was heard and measured beside the volts speaks, unless the readings call the part anyway. */
     private Optional<PartFinding> beside(Weighed part, Function<BesideVolts, Optional<PartFinding>> rule) {
         return isCalled(part) ? Optional.empty() : rule.apply(besideVolts);
+    }
+
+    private Optional<PartFinding> charging(Weighed part, Function<BesideCharging, Optional<PartFinding>> rule) {
+        return isCalled(part) ? Optional.empty() : rule.apply(besideCharging);
     }
 
     private Optional<PartFinding> calledUnseen(Weighed part) {

@@ -51,9 +51,13 @@ class DigitsAndFactorTest {
         "feed-ring, fuse-in, ENGINE_OFF_LOAD, 14, 0.014, DECIMAL",
         "post-plus, battery-stud, CRANKING, 10, 0.010, DECIMAL",
         "bplus, post-plus, RAISED_LOADED, 0.83, 0.083, DECIMAL",
-        "alternator-case, post-minus, RAISED_LOADED, 0.28, 0.028, DECIMAL"
+        "alternator-case, post-minus, RAISED_LOADED, 0.28, 0.028, DECIMAL",
+        "relay-out, trigger, CRANKING, 1.17, 11.7, DECIMAL",
+        "post-plus, battery-stud, PILE_STARTER, 0.998, 9.98, DECIMAL",
+        "post-plus, bplus, RAISED_LOADED, -1.41, -14.1, DECIMAL",
+        "bplus, post-plus, RAISED_LOADED, 0.0163, 0.163, DECIMAL"
     })
-    void asksAboutLeadsMillivoltsAndASideThatLosesMuchOfGoodVolts(
+    void asksAboutWhatWasProbablyMeant(
             String red, String black, Condition condition, String typed, double meant, Kind kind) {
         Slip slip = asked(read(red, black, condition, typed, 0), BASE, CRANKED, CHARGED)
                 .orElseThrow();

@@ -42,9 +42,7 @@ public record FleetVehicle(
         List<String> places,
         List<Moment> moments,
         @JsonIgnore Function<String, FleetVehicle> after) {
-    /** Posts that stand this far off, per block, are complained of; and a starter slower than this share. */
-    private static final double OFF_VOLTS = 0.35;
-
+    /** A starter slower than this share is complained of. */
     private static final double SLOW = 0.8;
 
     /** The technician's instruments; a range is [up to volts, decimals]. */
@@ -99,51 +97,13 @@ public record FleetVehicle(
 
     /** True if its posts stand where they would with nothing wrong, and nothing drains it. */
     boolean charges() {
-        double most = OFF_VOLTS * systemVolts / 12;
-        boolean drained = truth.faults().stream().anyMatch(f -> f.kind().equals("drain"));
-        boolean onlyFlat = truth.faults().stream().allMatch(f -> f.kind().equals("flat_battery"));
-        return runs && !drained && (onlyFlat || postsStand(most));
-    }
-
-    private boolean postsStand(double most) {
-        return truth.post().values().stream().allMatch(v -> Math.abs(v) <= most);
+        return runs && new Cost(this).chargesAll();
     }
 
     /** True if what is wrong costs what a driver would notice. */
     boolean costsItsComplaint() {
-        return cranksSlowly()
-                || truth.post().keySet().stream().anyMatch(this::postsOff)
-                || truth.faults().stream()
-                        .anyMatch(f ->
-                                Set.of("drain", "flat_battery", "dead_cell").contains(f.kind()));
+        return cranksSlowly() || new Cost(this).any();
     }
-
-    /**
-     * True if the posts stand off in a condition: by a joint or cable that loses it, or by a machine that leaves what healthy
-     * ones hold; one that does not is not to be accused.
-     */
-    private boolean postsOff(String condition) {
-        boolean off = Math.abs(truth.post().get(condition)) > OFF_VOLTS * systemVolts / 12;
-        return off
-                && (truth.faults().stream().anyMatch(Fault::wiring)
-                        || moments.stream()
-                                .filter(m -> m.condition().equals(condition))
-                                .anyMatch(m -> !HELD.get(condition).holds(posts(m) * 12 / systemVolts)));
-    }
-
-    private double posts(Moment moment) {
-        return volts(moment, "post-plus", "post-minus").orElseThrow();
-    }
-
-    /** What healthy machines hold at the posts, in V a block (docs/everyday.md, regulated voltage, idle, all loads). */
-    private record Held(double leastVolts, double mostVolts) {
-        boolean holds(double volts) {
-            return volts >= leastVolts && volts <= mostVolts;
-        }
-    }
-
-    private static final Map<String, Held> HELD = Map.of(
-            "raised", new Held(13.6, 15.0), "raised_loaded", new Held(12.7, 15.2), "idle_loaded", new Held(12.1, 14.5));
 
     /** Every name that may be said of it. */
     Set<String> rightNames() {
