@@ -6,6 +6,7 @@ import app.dantro.server.db.DataFolder;
 import app.dantro.server.device.Greeting;
 import app.dantro.server.device.LocalCertificate;
 import app.dantro.server.device.Reach;
+import app.dantro.server.time.SteadyClock;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -57,6 +58,7 @@ public class DantroServer {
                         GenericApplicationContext beans = (GenericApplicationContext) context;
                         beans.registerBean(DataFolder.class, () -> folder);
                         beans.registerBean(Clock.class, () -> clock);
+                        beans.registerBean(SteadyClock.class, () -> SteadyClock.beside(clock));
                     })
                     .run(reached(args, folder));
         } catch (RuntimeException failed) {

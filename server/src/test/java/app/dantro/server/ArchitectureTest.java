@@ -57,7 +57,8 @@ class ArchitectureTest {
             view: store
             assess: store
             job: assess db format problem store view
-            live: assess
+            time:
+            live: assess problem store
             reading: job live problem store view
             event: job live problem store view
             photo: job live problem store view
@@ -67,8 +68,8 @@ class ArchitectureTest {
             runsheet: job store
             instrument: job problem store
             exchange: event format job problem reading store view
-            seat: event job live problem store
-            device: job live problem store
+            seat: event job live problem store time
+            device: job live problem store time
             guard: device problem
             vehicle: store
             demo: event format instrument job reading store

@@ -35,8 +35,12 @@ public final class RunningServer implements AutoCloseable {
         return new RunningServer(DantroServer.start(args));
     }
 
+    public int port() {
+        return DantroServer.port(context);
+    }
+
     public String base() {
-        return "http://127.0.0.1:" + DantroServer.port(context);
+        return "http://127.0.0.1:" + port();
     }
 
     public <T> T bean(Class<T> type) {

@@ -1,10 +1,13 @@
 package app.dantro.core.fact;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Regulator;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Topic;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -34,7 +37,16 @@ public final class NoMoreComes {
                 .map(base -> FactReason.UNDER_BASE_ON_GOOD_SIDES.with(volts(loaded), volts(base), volts(sides)));
     }
 
+    /** A machine that is commanded may have been told to hold less. */
     private static Optional<Reason> falls(CaseRecord record, Reading loaded, double sides) {
+        boolean commanded = record.statements().says(Topic.STRATEGY, Answer.SMART)
+                || record.circuit()
+                        .regulator()
+                        .filter(Regulator.COMPUTER::equals)
+                        .isPresent();
+        if (commanded) {
+            return Optional.empty();
+        }
         double most = Marks.MOST_FALL_VOLTS * record.circuit().blocks();
         return Stream.of(Condition.RAISED, Condition.IDLE)
                 .flatMap(c -> record.posts(c).stream())

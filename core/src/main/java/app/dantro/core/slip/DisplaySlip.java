@@ -38,8 +38,7 @@ final class DisplaySlip {
         }
         boolean shownFiner = entry.all().stream().anyMatch(r -> fine(r, digit));
         boolean shownCoarser = entry.all().stream().anyMatch(r -> !milli(r) && inFinestRange(r) && !fine(r, digit));
-        boolean rare = digit < Marks.FINEST_DIGIT_VOLTS / Marks.ASSUMED_FINER;
-        return (shownCoarser || rare) && !shownFiner ? Optional.of(slip(entry, 10)) : Optional.empty();
+        return shownCoarser && !shownFiner ? Optional.of(slip(entry, 10)) : Optional.empty();
     }
 
     private static boolean wholeVolts(Entry entry, double digit) {

@@ -54,8 +54,7 @@ class DigitsAndFactorTest {
         "alternator-case, post-minus, RAISED_LOADED, 0.28, 0.028, DECIMAL",
         "relay-out, trigger, CRANKING, 1.17, 11.7, DECIMAL",
         "post-plus, battery-stud, PILE_STARTER, 0.998, 9.98, DECIMAL",
-        "post-plus, bplus, RAISED_LOADED, -1.41, -14.1, DECIMAL",
-        "bplus, post-plus, RAISED_LOADED, 0.0163, 0.163, DECIMAL"
+        "post-plus, bplus, RAISED_LOADED, -1.41, -14.1, DECIMAL"
     })
     void asksAboutWhatWasProbablyMeant(
             String red, String black, Condition condition, String typed, double meant, Kind kind) {

@@ -8,6 +8,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -32,8 +33,10 @@ class DeviceController {
     private final PairingCodes codes;
     private final Reach reach;
     private final Cases files;
+    private final Clock clock;
 
-    DeviceController(Devices devices, PairingCodes codes, Reach reach, Cases files) {
+    DeviceController(Devices devices, PairingCodes codes, Reach reach, Cases files, Clock clock) {
+        this.clock = clock;
         this.devices = devices;
         this.codes = codes;
         this.reach = reach;
@@ -87,7 +90,7 @@ class DeviceController {
         String target = body.caseId().map(id -> "/" + id).orElse("");
         return new CodeView(
                 made.digits(),
-                made.grant().expiresAtMs(),
+                clock.millis() + PairingCodes.LIFE.toMillis(),
                 reach.origins(request.getLocalPort()).stream()
                         .map(origin -> "%s/#/pair/%s%s".formatted(origin, made.digits(), target))
                         .toList());
@@ -95,7 +98,7 @@ class DeviceController {
 
     @PostMapping("/pairing")
     MeView join(HttpServletRequest request, HttpServletResponse response, @Valid @RequestBody NewDevice body) {
-        Devices.Joined joined = devices.join(body.code().replaceAll("\\s", ""), body.name());
+        Devices.Joined joined = devices.join(body.code().replaceAll("\\s", ""), body.name(), request.getRemoteAddr());
         response.addHeader(HttpHeaders.SET_COOKIE, cookie(joined.token()));
         Visitor.of(joined.device()).putOn(request);
         return me(request);

@@ -35,9 +35,12 @@ class Devices {
     /** A device just paired, with the token that goes into its cookie and nowhere else. */
     record Joined(PairedDevice device, String token) {}
 
-    /** @throws ProblemException 429 after five tries in a minute, 400 if the code does not work */
-    Joined join(String code, String name) {
-        if (!codes.mayTry()) {
+    /**
+     * @param peer the address that types it
+     * @throws ProblemException 429 after five tries in a minute, 400 if the code does not work
+     */
+    Joined join(String code, String name, String peer) {
+        if (!codes.mayTry(peer)) {
             throw ProblemException.tooMany("Five codes were tried in a minute. Wait a minute, then type it again.");
         }
         PairingCodes.Grant grant = codes.take(code)

@@ -5,8 +5,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
@@ -21,36 +19,59 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 public class CaseEvents {
     private static final long FOREVER = 0;
 
+    private static final long STILL_THERE_SECONDS = 15;
+
     private final Map<UUID, Set<Screen>> screens = new ConcurrentHashMap<>();
-    private final ExecutorService tellers = Executors.newCachedThreadPool(task -> {
-        Thread thread = new Thread(task, "teller");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final OpenStreams open = new OpenStreams();
+    private final Tellers tellers;
     private final ApplicationEventPublisher publisher;
 
     /** A case has something new on record. */
     public record CaseChanged(UUID caseId) {}
 
-    CaseEvents(ApplicationEventPublisher publisher) {
+    CaseEvents(ApplicationEventPublisher publisher, Tellers tellers) {
         this.publisher = publisher;
+        this.tellers = tellers;
+        tellers.every(STILL_THERE_SECONDS, this::askIfThere);
     }
 
-    SseEmitter open(UUID caseId) {
+    SseEmitter open(UUID caseId, String device) {
         SseEmitter stream = new SseEmitter(FOREVER);
-        add(caseId, stream);
+        add(caseId, device, stream);
         return stream;
     }
 
-    void add(UUID caseId, SseEmitter stream) {
-        Set<Screen> ofCase = screens.computeIfAbsent(caseId, id -> ConcurrentHashMap.newKeySet());
+    void add(UUID caseId, String device, SseEmitter stream) {
         AtomicReference<Screen> self = new AtomicReference<>();
-        Screen screen = new Screen(stream, tellers, () -> ofCase.remove(self.get()));
+        Screen screen = new Screen(stream, tellers, () -> remove(caseId, device, self.get()));
         self.set(screen);
-        ofCase.add(screen);
-        stream.onCompletion(() -> ofCase.remove(screen));
-        stream.onError(e -> ofCase.remove(screen));
+        screens.compute(caseId, (id, ofCase) -> {
+            Set<Screen> all = ofCase == null ? ConcurrentHashMap.newKeySet() : ofCase;
+            all.add(screen);
+            return all;
+        });
+        stream.onCompletion(() -> remove(caseId, device, screen));
+        stream.onError(e -> remove(caseId, device, screen));
+        open.opened(device, screen);
         screen.tell("open", "{}");
+    }
+
+    private void remove(UUID caseId, String device, Screen screen) {
+        screens.computeIfPresent(caseId, (id, ofCase) -> {
+            ofCase.remove(screen);
+            return ofCase.isEmpty() ? null : ofCase;
+        });
+        open.closed(device, screen);
+    }
+
+    /** A screen that went without a word is noticed by writing to it. */
+    void askIfThere() {
+        screens.values().forEach(ofCase -> ofCase.forEach(Screen::askIfThere));
+    }
+
+    /** How many streams are open. */
+    int streams() {
+        return screens.values().stream().mapToInt(Set::size).sum();
     }
 
     /** Tells every screen on the case that it changed, once what changed it is on record for good. */
@@ -68,13 +89,13 @@ public class CaseEvents {
     }
 
     private void tellChanged(UUID caseId) {
-        screens.getOrDefault(caseId, Set.of()).forEach(Screen::changed);
+        screens.getOrDefault(caseId, Set.of()).forEach(screen -> screen.tell("changed", "{}"));
         publisher.publishEvent(new CaseChanged(caseId));
     }
 
     /**
      * Tells every screen on the case what happens at this moment and is not on record. It never waits: a screen that
-     * has not taken the last word yet misses this one.
+     * has not taken the last word yet gets the newest one only.
      */
     public void tell(UUID caseId, String name, Object data) {
         screens.getOrDefault(caseId, Set.of()).forEach(screen -> screen.tell(name, data));

@@ -1,69 +1,81 @@
 package app.dantro.server.live;
 
 import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.concurrent.Executor;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
 
 /**
  * One screen's stream. Whatever it is told goes out on a thread of its own, so that a screen that takes nothing holds up
- * nobody. That something changed is never lost: however often it happens while a word is on its way, one word follows.
+ * nobody. Of each kind of word only the newest waits: however often something changes while a word is on its way, one word
+ * follows.
  */
-final class Screen {
+public final class Screen {
+    private static final String STILL_THERE = "";
+
     private final SseEmitter stream;
     private final Executor tellers;
     private final Runnable gone;
+    private final Map<String, Object> waiting = new LinkedHashMap<>();
     private boolean sending;
-    private boolean changed;
 
-    Screen(SseEmitter stream, Executor tellers, Runnable gone) {
+    /** @param gone told once, when the stream can be written to no more */
+    public Screen(SseEmitter stream, Executor tellers, Runnable gone) {
         this.stream = stream;
         this.tellers = tellers;
         this.gone = gone;
     }
 
-    /** The case changed. */
-    synchronized void changed() {
-        changed = true;
+    /** Tells it; of a kind that still waits to be told the newer word takes the place. */
+    public synchronized void tell(String name, Object data) {
+        waiting.remove(name);
+        waiting.put(name, data);
         if (!sending) {
             sending = true;
-            tellers.execute(this::sendChanged);
+            tellers.execute(this::sendAll);
         }
     }
 
-    /** What happens at this moment and is not on record; missed if the last word is still on its way. */
-    synchronized void tell(String name, Object data) {
-        if (!sending) {
-            sending = true;
-            tellers.execute(() -> {
-                send(name, data);
-                sendChanged();
-            });
-        }
+    /** A comment that no page sees, so that a screen that is gone is noticed. */
+    void askIfThere() {
+        tell(STILL_THERE, STILL_THERE);
     }
 
-    void end() {
+    public void end() {
         stream.complete();
     }
 
-    private void sendChanged() {
-        while (takeChanged()) {
-            send("changed", "{}");
+    private void sendAll() {
+        for (SseEventBuilder next = next(); next != null; next = next()) {
+            try {
+                stream.send(next);
+            } catch (IOException | IllegalStateException e) {
+                // A stream that cannot be written to belongs to a screen that is gone.
+                stop();
+                gone.run();
+                return;
+            }
         }
     }
 
-    private synchronized boolean takeChanged() {
-        boolean more = changed;
-        changed = false;
-        sending = more;
-        return more;
+    /** The next word; null once none waits. */
+    private synchronized SseEventBuilder next() {
+        if (waiting.isEmpty()) {
+            sending = false;
+            return null;
+        }
+        Map.Entry<String, Object> first = waiting.entrySet().iterator().next();
+        waiting.remove(first.getKey());
+        return first.getKey().equals(STILL_THERE)
+                ? SseEmitter.event().comment(STILL_THERE)
+                : SseEmitter.event().name(first.getKey()).data(first.getValue());
     }
 
-    /** A stream that cannot be written to belongs to a screen that is gone. */
-    private void send(String name, Object data) {
-        try {
-            stream.send(SseEmitter.event().name(name).data(data));
-        } catch (IOException | IllegalStateException e) {
-            gone.run();
-        }
+    /** Nothing goes out any more: it stays busy for good. */
+    private synchronized void stop() {
+        waiting.clear();
+        sending = true;
     }
 }

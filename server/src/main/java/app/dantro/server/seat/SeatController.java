@@ -3,6 +3,7 @@ package app.dantro.server.seat;
 import app.dantro.core.procedure.CrankTime;
 import app.dantro.core.procedure.SeatOrder;
 import app.dantro.server.problem.ProblemException;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
@@ -50,8 +51,8 @@ class SeatController {
     }
 
     @GetMapping(path = "/api/seat/{caseId}/orders", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(@PathVariable UUID caseId, @RequestParam UUID screen) {
-        return seats.open(caseId, screen);
+    SseEmitter stream(@PathVariable UUID caseId, @RequestParam UUID screen, HttpServletRequest request) {
+        return seats.open(caseId, screen, request.getRemoteAddr());
     }
 
     @PutMapping("/api/seat/{caseId}/screens/{screen}")

@@ -4,12 +4,11 @@ import app.dantro.core.procedure.SeatOrder;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 
 /**
  * The line between the wing and the seat of one case. Whatever is unsure is STOP: a screen that joins or comes back, an
- * order that nobody answered in time, a seat that was not heard for 2.5 s. All times in epoch milliseconds.
+ * order that nobody answered in time, a seat that was not heard for 2.5 s. All times in milliseconds of a clock that only passes.
  */
 final class SeatLine {
     /** A seat that was not heard for longer is lost. */
@@ -89,11 +88,6 @@ final class SeatLine {
 
     boolean joined() {
         return !heardAtMs.isEmpty();
-    }
-
-    /** The screens that were heard lately. */
-    Set<UUID> heard() {
-        return Set.copyOf(heardAtMs.keySet());
     }
 
     /** The newest order, if it still counts. */

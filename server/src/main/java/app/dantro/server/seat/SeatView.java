@@ -7,7 +7,7 @@ import java.util.UUID;
 /**
  * What seat and wing both show; said once a second.
  *
- * @param nowMs the server's clock, on which every other time here runs
+ * @param nowMs a clock of the server that only passes, on which every other time here runs
  * @param joined whether a seat is heard
  * @param running whether the seat answered the order
  * @param untilMs when the order lapses, or ends by itself once it runs

@@ -8,16 +8,20 @@ import app.dantro.server.event.Events;
 import app.dantro.server.job.Cases;
 import app.dantro.server.live.CaseEvents;
 import app.dantro.server.live.DeviceBarred;
+import app.dantro.server.live.OpenStreams;
+import app.dantro.server.live.Screen;
+import app.dantro.server.live.Tellers;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.store.StoredStatement;
-import java.io.IOException;
+import app.dantro.server.time.SteadyClock;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -31,20 +35,25 @@ class Seats {
     private final Cases files;
     private final Events events;
     private final CaseEvents screens;
-    private final Clock clock;
+    private final Tellers tellers;
+    private final Clock wall;
+    private final SteadyClock clock;
+    private final OpenStreams open = new OpenStreams();
     private final Map<UUID, Seat> seats = new ConcurrentHashMap<>();
 
-    Seats(Cases files, Events events, CaseEvents screens, Clock clock) {
+    Seats(Cases files, Events events, CaseEvents screens, Tellers tellers, Clock wall, SteadyClock clock) {
         this.files = files;
         this.events = events;
         this.screens = screens;
+        this.tellers = tellers;
+        this.wall = wall;
         this.clock = clock;
     }
 
     /** The seat of one case; its monitor guards the line. */
     private static final class Seat {
         final SeatLine line;
-        final Map<UUID, SseEmitter> streams = new ConcurrentHashMap<>();
+        final Map<UUID, Screen> streams = new ConcurrentHashMap<>();
         final String vehicle;
         volatile String reading;
 
@@ -63,17 +72,29 @@ class Seats {
         }
     }
 
-    SseEmitter open(UUID caseId, UUID screen) {
-        Seat seat = seat(caseId);
+    SseEmitter open(UUID caseId, UUID id, String device) {
         SseEmitter stream = new SseEmitter(0L);
-        stream.onCompletion(() -> seat.streams.remove(screen, stream));
-        stream.onError(e -> seat.streams.remove(screen, stream));
-        synchronized (seat) {
-            seat.line.join(screen, clock.millis());
-        }
-        seat.streams.put(screen, stream);
-        tell(caseId, seat);
+        add(caseId, id, device, stream);
         return stream;
+    }
+
+    void add(UUID caseId, UUID id, String device, SseEmitter stream) {
+        Seat seat = seat(caseId);
+        AtomicReference<Screen> self = new AtomicReference<>();
+        Runnable gone = () -> {
+            seat.streams.remove(id, self.get());
+            open.closed(device, self.get());
+        };
+        Screen screen = new Screen(stream, tellers, gone);
+        self.set(screen);
+        stream.onCompletion(gone);
+        stream.onError(e -> gone.run());
+        synchronized (seat) {
+            seat.line.join(id, clock.millis());
+        }
+        Optional.ofNullable(seat.streams.put(id, screen)).ifPresent(Screen::end);
+        open.opened(device, screen);
+        tell(caseId, seat);
     }
 
     SeatView here(UUID caseId, UUID screen) {
@@ -149,7 +170,7 @@ class Seats {
     /** Ends every stream; seats that may still join open them anew. */
     @EventListener({ContextClosedEvent.class, DeviceBarred.class})
     void endAll() {
-        seats.values().forEach(seat -> seat.streams.values().forEach(SseEmitter::complete));
+        seats.values().forEach(seat -> seat.streams.values().forEach(Screen::end));
     }
 
     private Seat seat(UUID caseId) {
@@ -166,28 +187,10 @@ class Seats {
     }
 
     private SeatView tell(UUID caseId, Seat seat) {
-        SeatView view;
-        Set<UUID> heard;
-        synchronized (seat) {
-            view = view(seat);
-            heard = seat.line.heard();
-        }
-        // A screen that is not heard gets nothing: a full line must not hold up the others.
-        seat.streams.forEach((screen, stream) -> {
-            if (heard.contains(screen)) {
-                send(seat, screen, stream, view);
-            }
-        });
+        SeatView view = view(caseId);
+        seat.streams.values().forEach(screen -> screen.tell("beat", view));
         screens.tell(caseId, "seat", view);
         return view;
-    }
-
-    private static void send(Seat seat, UUID screen, SseEmitter stream, SeatView view) {
-        try {
-            stream.send(SseEmitter.event().name("beat").data(view));
-        } catch (IOException | IllegalStateException gone) {
-            seat.streams.remove(screen, stream);
-        }
     }
 
     /** Cranks go on record, so that the crank timer counts on every screen of the case. */
@@ -195,16 +198,16 @@ class Seats {
         return new SeatLine.CrankLog() {
             @Override
             public void began(long atMs) {
-                record("START", atMs);
+                record("START");
             }
 
             @Override
             public void ended(long atMs) {
-                record("STOP", atMs);
+                record("STOP");
             }
 
-            private void record(String value, long atMs) {
-                Statement said = new Statement(UUID.randomUUID(), Topic.CRANK, value, "", atMs);
+            private void record(String value) {
+                Statement said = new Statement(UUID.randomUUID(), Topic.CRANK, value, "", wall.millis());
                 events.record(new StoredStatement(caseId, said, BY));
             }
         };

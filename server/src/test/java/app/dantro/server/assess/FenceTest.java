@@ -40,7 +40,7 @@ class FenceTest {
                         throw new IllegalStateException("the walk has no end");
                     }),
                     server.bean(PreparedCircuits.class));
-            Assessment assessment = broken.ifReady(file);
+            Assessment assessment = broken.byRules(file);
             assertThat(assessment).isInstanceOf(Assessment.Unjudged.class);
             CaseView view = CaseView.of(file, assessment);
             assertThat(view.headline()).isEqualTo("This case cannot be judged: the walk has no end");

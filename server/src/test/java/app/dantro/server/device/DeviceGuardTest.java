@@ -60,7 +60,7 @@ class DeviceGuardTest {
         String code = server.bean(PairingCodes.class)
                 .make(role, java.util.Optional.ofNullable(caseId))
                 .digits();
-        return devices.join(code, "Phone").token();
+        return devices.join(code, "Phone", NETWORK).token();
     }
 
     @Test

@@ -3,17 +3,20 @@ package app.dantro.server.device;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.server.HandClock;
+import app.dantro.server.time.SteadyClock;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class PairingCodesTest {
+    private static final String PHONE = "192.0.2.7";
+
     private final HandClock clock = new HandClock();
-    private final PairingCodes codes = new PairingCodes(clock);
+    private final PairingCodes codes = new PairingCodes(SteadyClock.beside(clock));
 
     @Test
     void aCodeWorksOnceAndForTenMinutes() {
         String code = codes.make(Role.SEAT, Optional.empty()).digits();
-        assertThat(code).matches("\\d{6}");
+        assertThat(code).matches("\\d{8}");
         assertThat(codes.take(code)).isPresent();
         assertThat(codes.take(code)).isEmpty();
 
@@ -23,16 +26,28 @@ class PairingCodesTest {
     }
 
     @Test
-    void theWholeServerTakesFiveTriesAMinute() {
+    void whoeverTriesHasFiveTriesAMinuteAndLocksOutNobodyElse() {
         for (int i = 0; i < 5; i++) {
-            assertThat(codes.mayTry()).isTrue();
+            assertThat(codes.mayTry(PHONE)).isTrue();
             clock.pass(10);
         }
-        assertThat(codes.mayTry()).isFalse();
+        assertThat(codes.mayTry(PHONE)).isFalse();
+        assertThat(codes.mayTry("192.0.2.8")).isTrue();
         clock.pass(9);
-        assertThat(codes.mayTry()).isFalse();
+        assertThat(codes.mayTry(PHONE)).isFalse();
         clock.pass(1);
-        assertThat(codes.mayTry()).as("a minute after the first").isTrue();
-        assertThat(codes.mayTry()).isFalse();
+        assertThat(codes.mayTry(PHONE)).as("a minute after the first").isTrue();
+        assertThat(codes.mayTry(PHONE)).isFalse();
+    }
+
+    @Test
+    void fewCodesAreOpenAndTheOldestGivesWay() {
+        String first = codes.make(Role.SEAT, Optional.empty()).digits();
+        String last = first;
+        for (int i = 0; i < PairingCodes.MOST_OPEN; i++) {
+            last = codes.make(Role.SEAT, Optional.empty()).digits();
+        }
+        assertThat(codes.take(first)).isEmpty();
+        assertThat(codes.take(last)).isPresent();
     }
 }

@@ -2,6 +2,7 @@ package app.dantro.server.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Semaphore;
@@ -15,7 +16,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class CaseEventsTest {
     private static final UUID CASE = new UUID(1, 1);
 
-    private final CaseEvents events = new CaseEvents(event -> {});
+    private final CaseEvents events = new CaseEvents(event -> {}, new Tellers());
 
     /** A screen that takes a word only when it is let. */
     private static final class Stuck extends SseEmitter {
@@ -33,8 +34,8 @@ class CaseEventsTest {
     void aStuckScreenHoldsUpNeitherTheSaveNorAnotherScreen() throws Exception {
         Stuck stuck = new Stuck();
         CountDownLatch told = new CountDownLatch(2);
-        events.add(CASE, stuck);
-        events.add(CASE, new SseEmitter() {
+        events.add(CASE, "phone", stuck);
+        events.add(CASE, "phone", new SseEmitter() {
             @Override
             public void send(SseEventBuilder builder) {
                 told.countDown();
@@ -48,7 +49,7 @@ class CaseEventsTest {
     @Test
     void aChangeThatComesWhileAWordIsOnItsWayIsToldAfterIt() throws Exception {
         Stuck slow = new Stuck();
-        events.add(CASE, slow);
+        events.add(CASE, "phone", slow);
         for (int i = 0; i < 5; i++) {
             events.changed(CASE);
         }
@@ -57,5 +58,50 @@ class CaseEventsTest {
         assertThat(slow.taken.tryAcquire(2, 10, TimeUnit.SECONDS)).isTrue();
         events.changed(CASE);
         assertThat(slow.taken.tryAcquire(1, 10, TimeUnit.SECONDS)).isTrue();
+    }
+
+    /** A screen whose line is gone: it shows only when something is written to it. */
+    private static final class Gone extends SseEmitter {
+        private boolean greeted;
+
+        @Override
+        public void send(SseEventBuilder builder) throws IOException {
+            if (greeted) {
+                throw new IOException("Broken pipe");
+            }
+            greeted = true;
+        }
+    }
+
+    @Test
+    void aScreenThatLeftAQuietCaseIsNoticedAndFreed() throws Exception {
+        for (int i = 0; i < 20; i++) {
+            events.add(CASE, "phone", new Gone());
+        }
+        assertThat(events.streams()).isEqualTo(20);
+        for (int i = 0; i < 100 && events.streams() > 0; i++) {
+            events.askIfThere();
+            Thread.sleep(20);
+        }
+        assertThat(events.streams()).isZero();
+    }
+
+    @Test
+    void oneDeviceHoldsOpenOnlySomeAndTheOldestEnds() {
+        CountDownLatch ended = new CountDownLatch(3);
+        for (int i = 0; i < OpenStreams.MOST_OF_A_DEVICE + 3; i++) {
+            events.add(new UUID(2, i), "phone", new SseEmitter() {
+                @Override
+                public void send(SseEventBuilder builder) {
+                    // takes everything
+                }
+
+                @Override
+                public synchronized void complete() {
+                    ended.countDown();
+                }
+            });
+        }
+        assertThat(ended.getCount()).isZero();
     }
 }
