@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 
 /** One term for each thing: what it is called here, and what it is not called. */
@@ -42,12 +44,46 @@ function shown(source: string): string[] {
 	return [...texts, ...strings.filter((s) => /[a-z] [a-z]/i.test(s))];
 }
 
+/** What core and server say: the strings of their code with a space in them; comments and text blocks are no speech. */
+function said(source: string): string[] {
+	const plain = source.replace(/"""[\s\S]*?"""/g, '').replace(/\/\*[\s\S]*?\*\/|^\s*\/\/.*$/gm, '');
+	return [...plain.matchAll(/"((?:[^"\\\n]|\\.)*)"/g)]
+		.map((m) => m[1] ?? '')
+		.filter((s) => /[a-z] [a-z]/i.test(s));
+}
+
+function java(module: string): [string, string][] {
+	const root = join(__dirname, '../..', module, 'src/main/java');
+	return readdirSync(root, { recursive: true, encoding: 'utf8' })
+		.filter((path) => path.endsWith('.java'))
+		.map((path) => [path, readFileSync(join(root, path), 'utf8')]);
+}
+
+const rules = [...java('core'), ...java('server')];
+
 describe('one term for each thing', () => {
 	it('reads every source that speaks', () => {
 		expect(Object.keys(sources).length).toBeGreaterThan(90);
 		expect(shown("<p>Strike it out</p>{#if x === 'a b'}<b>now</b>{/if}")).toEqual(
 			expect.arrayContaining(['Strike it out', 'now', 'a b'])
 		);
+	});
+
+	it('reads every sentence of the rules', () => {
+		expect(rules.length).toBeGreaterThan(500);
+		expect(said('return "Read it again.";\n// "not this one"\n/* nor "that one" */')).toEqual([
+			'Read it again.'
+		]);
+		expect(rules.flatMap(([, source]) => said(source)).length).toBeGreaterThan(800);
+	});
+
+	it.each(Object.entries(GLOSSARY))('is “%s” in the rules too', (_term, other) => {
+		const found = rules.flatMap(([path, source]) =>
+			said(source)
+				.filter((text) => other.test(text))
+				.map((text) => `${path}: ${text}`)
+		);
+		expect(found).toEqual([]);
 	});
 
 	it.each(Object.entries(GLOSSARY))('is “%s”', (_term, other) => {

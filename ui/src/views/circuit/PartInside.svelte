@@ -69,15 +69,6 @@
 
 <style>
 	input,
-	select {
-		min-height: 48px;
-		padding: 0 8px;
-		border: 1.5px solid var(--line);
-		border-radius: 10px;
-		background: var(--card);
-		color: var(--ink);
-		font-size: 16px;
-	}
 	input {
 		width: 72px;
 		text-align: right;

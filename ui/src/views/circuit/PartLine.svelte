@@ -85,15 +85,6 @@
 	.word {
 		display: none;
 	}
-	select {
-		min-height: 48px;
-		padding: 0 8px;
-		border: 1.5px solid var(--line);
-		border-radius: 10px;
-		background: var(--card);
-		color: var(--ink);
-		font-size: 16px;
-	}
 	@media (max-width: 767px) {
 		tr {
 			display: grid;

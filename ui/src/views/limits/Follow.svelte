@@ -99,7 +99,6 @@
 		color: var(--soft);
 		font-size: 14px;
 	}
-	select,
 	input {
 		display: block;
 		width: 100%;

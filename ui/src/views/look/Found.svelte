@@ -62,14 +62,4 @@
 	span {
 		font-weight: 650;
 	}
-	select {
-		display: block;
-		width: 100%;
-		min-height: 48px;
-		padding: 0 10px;
-		border: 1.5px solid var(--line);
-		border-radius: 10px;
-		background: var(--card);
-		font-size: 16px;
-	}
 </style>

@@ -4,6 +4,7 @@
 	import type { Topic } from '../../lib/api/client';
 	import { smallJpeg } from '../../lib/device/photo';
 	import Key from '../../lib/components/Key.svelte';
+	import Working from '../../lib/components/Working.svelte';
 
 	/** Pictures of one thing that was looked at: take one, look at it, strike it out. */
 	type Props = { bench: CaseState; topic: Topic; what: string };
@@ -13,6 +14,7 @@
 	let open = $state(false);
 	let message = $state('');
 	let busy = $state(false);
+	let taking = 0;
 
 	async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
 		const field = event.currentTarget;
@@ -20,14 +22,21 @@
 		if (!file) return;
 		busy = true;
 		message = '';
+		const mine = ++taking;
 		try {
-			bench.record.photo(topic, await smallJpeg(file));
+			const picture = await smallJpeg(file);
+			if (mine === taking) bench.record.photo(topic, picture);
 		} catch {
 			message = 'This file is not a picture that the browser can read. Take it as JPEG.';
 		} finally {
-			busy = false;
+			if (mine === taking) busy = false;
 			field.value = '';
 		}
+	}
+
+	function cancel(): void {
+		taking++;
+		busy = false;
 	}
 </script>
 
@@ -56,6 +65,7 @@
 		/>
 	</label>
 </div>
+{#if busy}<Working what="Making the picture small" oncancel={cancel} />{/if}
 {#if message}<p role="alert">{message}</p>{/if}
 <Dialog title={what} bind:open size="lg">
 	<img class="large" src="/api/cases/{bench.id}/photos/{shown}" alt={what} />

@@ -104,7 +104,6 @@
 		gap: 6px;
 	}
 	.kinds button,
-	select,
 	input {
 		width: 100%;
 		min-height: 48px;

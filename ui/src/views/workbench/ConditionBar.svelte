@@ -91,7 +91,12 @@
 	}
 	select {
 		width: 100%;
+		min-height: 0;
+		padding: 0;
+		border: 0;
+		border-radius: 0;
 		background: transparent;
+		color: inherit;
 		cursor: pointer;
 		margin-left: -4px;
 	}

@@ -50,15 +50,4 @@
 		font-size: 14px;
 		font-weight: 600;
 	}
-	select {
-		display: block;
-		width: 100%;
-		min-height: 48px;
-		padding: 0 8px;
-		border: 1.5px solid var(--line);
-		border-radius: 10px;
-		background: var(--card);
-		color: var(--ink);
-		font-size: 16px;
-	}
 </style>

@@ -41,7 +41,7 @@ public record SeriesLoop(
         PointId atPost = followed(starter.starterCase(), returns, "return");
         if (!atPost.equals(battery.negativePost())) {
             throw new IllegalArgumentException(
-                    "The return side ends at (%s) but the battery's negative post is (%s). Add the part between them."
+                    "The return side ends at (%s) but the battery's − post is (%s). Add the part between them."
                             .formatted(atPost, battery.negativePost()));
         }
         checkNames(battery, supply, starter, returns, points);

@@ -91,7 +91,7 @@ class SeriesLoopTest {
         assertThatThrownBy(() -> with(van.supply().subList(0, 4), van.returns()))
                 .hasMessageContaining("motor stud");
         assertThatThrownBy(() -> with(van.supply(), van.returns().subList(0, 6)))
-                .hasMessageContaining("negative post");
+                .hasMessageContaining("− post is");
     }
 
     @Test
