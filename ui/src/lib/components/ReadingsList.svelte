@@ -8,10 +8,12 @@
 	type Props = {
 		readings: ReadingRow[];
 		/** What several cranks say together. */ cranks: Cranks[];
+		oncorrect: (reading: ReadingRow) => void;
+		onmove: (reading: ReadingRow) => void;
 		onstrike: (reading: ReadingRow) => void;
 		onrestore: (reading: ReadingRow) => void;
 	};
-	let { readings, cranks, onstrike, onrestore }: Props = $props();
+	let { readings, cranks, oncorrect, onmove, onstrike, onrestore }: Props = $props();
 	const newestFirst = $derived(readings.toReversed());
 	const now = workshopNow();
 </script>
@@ -49,11 +51,17 @@
 						{r.stateWords}{r.strikeReason ? `: ${r.strikeReason}` : ''}
 					{/if}
 				</span>
-				{#if r.state === 'STRUCK'}
-					<Key onclick={() => onrestore(r)} aria-label="Restore {r.shown}">Restore</Key>
-				{:else}
-					<Key onclick={() => onstrike(r)} aria-label="Strike out {r.shown}">Strike</Key>
-				{/if}
+				<span class="keys">
+					{#if r.state === 'STRUCK'}
+						<Key onclick={() => onrestore(r)} aria-label="Restore {r.shown}">Restore</Key>
+					{:else}
+						{#if r.state !== 'ASKED'}
+							<Key onclick={() => oncorrect(r)} aria-label="Correct {r.shown}">Correct</Key>
+							<Key onclick={() => onmove(r)} aria-label="Move {r.shown} to another case">Move</Key>
+						{/if}
+						<Key onclick={() => onstrike(r)} aria-label="Strike out {r.shown}">Strike</Key>
+					{/if}
+				</span>
 			</li>
 		{/each}
 	</ul>
@@ -131,9 +139,9 @@
 			grid-row: 3;
 			grid-column: 1 / -1;
 		}
-		li :global(.key) {
-			grid-row: 1;
-			grid-column: 2;
+		.keys {
+			grid-row: 4;
+			grid-column: 1 / -1;
 		}
 	}
 </style>

@@ -1,4 +1,5 @@
 import type { Condition, NewReading } from '../api/client';
+import { parseTyped } from '../format/typed';
 import { STILL } from '../format/words';
 
 /** What has been entered but not saved; kept in the browser with every keystroke. */
@@ -15,6 +16,8 @@ export type Draft = {
 	/** How the current is measured, if not by a zeroed clamp that shows amperes in its usual place. */
 	ammeter?: NewReading['ammeter'];
 	simulated?: boolean;
+	/** The saved reading that this one takes the place of, and when that was taken. */
+	correcting?: { id: string; shown: string; takenAtMs: number };
 	/** The technician's own choice of points and condition, if any. */
 	red?: string;
 	black?: string;
@@ -80,4 +83,12 @@ export function ampsTyped(text: string, condition: Condition): number | undefine
 	if (plain === '' || STILL.has(condition)) return undefined;
 	const value = Number(plain);
 	return Number.isFinite(value) ? value : null;
+}
+
+/** Why an entry cannot be saved as it is typed; empty if it can. */
+export function wrongWith(text: string, amps: string, condition: Condition): string {
+	if (!parseTyped(text)) return 'Type what the meter shows, such as 0.27 or 270 mV.';
+	return ampsTyped(amps, condition) === null
+		? `The current (${amps}) is not a number of amperes, such as 131.`
+		: '';
 }

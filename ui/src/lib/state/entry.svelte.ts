@@ -1,10 +1,10 @@
-import type { Condition, NewReading, Probe } from '../api/client';
-import { parseTyped } from '../format/typed';
+import type { Condition, NewReading, Probe, ReadingRow } from '../api/client';
 import { moves } from '../format/words';
 import type { CaseState } from './case.svelte';
 import { workshopNow } from './clock';
 import { expectation } from './expectation';
-import { ampsTyped, KeptDraft, type Draft } from './draft.svelte';
+import { correction } from './correction';
+import { ampsTyped, KeptDraft, wrongWith, type Draft } from './draft.svelte';
 
 type Leads = Pick<NewReading, 'red' | 'black' | 'condition'>;
 
@@ -26,12 +26,10 @@ export class Entry {
 	get draft(): Draft {
 		return this.#draft.now;
 	}
-
 	/** The technician's own choice, else the proposed probe, if the step has one. */
 	get probe(): Probe | null {
 		return this.#chosen ?? this.host.view?.next.probe ?? null;
 	}
-
 	/** Where the leads stand now, also while the expectation for them is still on its way. */
 	get leads(): Leads | null {
 		const { red, black } = this.#draft.now;
@@ -39,7 +37,6 @@ export class Entry {
 		const { probe } = this;
 		return probe && { red: probe.red.id, black: probe.black.id, condition: probe.condition };
 	}
-
 	/** The same, and the battery's posts where the step asks for no reading. */
 	get #standing(): { red?: string; black?: string } {
 		const posts = this.host.view?.posts;
@@ -55,18 +52,15 @@ export class Entry {
 		const usual = this.host.view?.concern === 'CHARGING' ? 'RAISED_LOADED' : 'CRANKING';
 		return this.#draft.now.condition ?? this.host.view?.next.probe?.condition ?? usual;
 	}
-
 	/** The current that was entered for the condition at hand. */
 	get amps(): string {
 		const { amps, ampsIn } = this.#draft.now;
 		return ampsIn === undefined || ampsIn === this.condition ? amps : '';
 	}
-
 	/** Peaks exist only where the display moves. */
 	get statistic(): NewReading['statistic'] {
 		return moves(this.condition) ? (this.#draft.now.statistic ?? 'SETTLED') : 'SETTLED';
 	}
-
 	/** The name of the point under red while black has not been placed yet. */
 	get halfPlaced(): string | null {
 		const { red, black } = this.#draft.now;
@@ -150,6 +144,16 @@ export class Entry {
 		await this.#expect();
 	}
 
+	/** Opens a saved reading with all that was entered; what is saved then takes its place, at its own time. */
+	async correct(row: ReadingRow): Promise<void> {
+		const { draft, message } = correction(row);
+		this.host.message = message;
+		this.#own = false;
+		this.#chosen = null;
+		this.#draft.renew(draft);
+		await this.#expect();
+	}
+
 	/** The last reading's points and condition once more. */
 	async repeat(): Promise<void> {
 		const taken = this.host.view?.readings.filter((r) => r.state !== 'STRUCK') ?? [];
@@ -169,15 +173,14 @@ export class Entry {
 		this.host.message = '';
 		this.#chosen = null;
 		this.#own = false;
-		this.#draft.edit({ red: undefined, black: undefined, condition: undefined });
+		const text = this.#draft.now.correcting ? '' : this.#draft.now.text;
+		this.#draft.edit({ red: undefined, black: undefined, condition: undefined, correcting: undefined, text });
 	}
 
 	/** Saves what is typed as read between two points in a condition; false if it is not a voltage yet. */
 	saveAt(red: string, black: string, condition: Condition, statistic: NewReading['statistic']): boolean {
-		if (!parseTyped(this.#draft.now.text)) {
-			this.host.message = 'Type what the meter shows, such as 12.6 or 9.8.';
-			return false;
-		}
+		this.host.message = wrongWith(this.#draft.now.text, '', condition);
+		if (this.host.message) return false;
 		this.#record({ red, black, condition }, statistic);
 		this.reset();
 		return true;
@@ -186,19 +189,13 @@ export class Entry {
 	save(): void {
 		const leads = this.leads;
 		if (!leads || this.host.asked) return;
-		if (this.halfPlaced) {
-			this.host.message = 'Nothing saved: black has no place yet.';
+		const half = this.halfPlaced ? 'Nothing saved: black has no place yet.' : '';
+		const wrong = half || wrongWith(this.#draft.now.text, this.amps, leads.condition);
+		if (wrong) {
+			this.host.message = wrong;
 			return;
 		}
-		if (!parseTyped(this.#draft.now.text)) {
-			this.host.message = 'Type what the meter shows, such as 0.27 or 270 mV.';
-			return;
-		}
-		const amps = ampsTyped(this.amps, leads.condition);
-		if (amps === null) {
-			this.host.message = `The current (${this.amps}) is not a number of amperes, such as 131.`;
-			return;
-		}
+		const amps = ampsTyped(this.amps, leads.condition) ?? undefined;
 		const peak = this.statistic === 'MINIMUM' || this.statistic === 'INRUSH';
 		this.#record(leads, this.statistic, peak ? undefined : amps);
 		const kept = this.#own && this.#chosen ? { ...leads, statistic: this.#draft.now.statistic } : undefined;
@@ -207,7 +204,9 @@ export class Entry {
 
 	#record(leads: Leads, statistic: NewReading['statistic'], amps?: number): void {
 		const body = this.#draft.reading(leads, statistic, amps);
-		const signed = { ...body, by: this.host.device, takenAtMs: workshopNow() };
+		const { correcting } = this.#draft.now;
+		if (correcting) this.host.record.strike(correcting.id, 'Corrected');
+		const signed = { ...body, by: this.host.device, takenAtMs: correcting?.takenAtMs ?? workshopNow() };
 		this.host.record.write('readings', signed, body.typed);
 	}
 

@@ -1,4 +1,5 @@
-import type { RepairAction, SlipAnswer, Topic } from '../api/client';
+import type { ReadingRow, RepairAction, SlipAnswer, Topic } from '../api/client';
+import { send } from '../api/send';
 import type { CaseState } from './case.svelte';
 import { workshopNow } from './clock';
 import { newId } from './ids';
@@ -20,6 +21,26 @@ export class CaseRecord {
 			{ target, restores: false, reason, by: this.host.device, struckAtMs: workshopNow() },
 			'a strike'
 		);
+	}
+
+	/** Puts a reading on another case's record, then strikes it out here; without an answer nothing is moved. */
+	async move(row: ReadingRow, target: { id: string; vehicle: string }): Promise<void> {
+		const clamp = row.ampsKnownBy === undefined || row.ampsKnownBy === 'clamp';
+		const sent = await send(`/api/cases/${target.id}/readings/${newId()}`, {
+			red: row.red,
+			black: row.black,
+			condition: row.condition,
+			typed: row.typed,
+			statistic: row.statistic,
+			amps: clamp ? row.amps : undefined,
+			range: row.range,
+			source: row.source,
+			by: this.host.device,
+			takenAtMs: row.takenAtMs
+		});
+		if (sent.kind === 'done') this.strike(row.id, `Moved to ${target.vehicle}`);
+		else if (sent.kind === 'refused') this.host.message = `Not moved to ${target.vehicle}: ${sent.reason}`;
+		else this.host.message = sent.why ?? 'Dantro cannot be reached. Nothing was moved.';
 	}
 
 	undo(): void {

@@ -11,6 +11,7 @@
 	import PlaceAnywhere from './PlaceAnywhere.svelte';
 	import Standby from './Standby.svelte';
 	import { volts } from '../../lib/format/si';
+	import { timeOfDay } from '../../lib/format/when';
 
 	type Props = {
 		bench: CaseState;
@@ -21,15 +22,21 @@
 	};
 	let { bench, probe, title, why, choosing = $bindable() }: Props = $props();
 	const standby = $derived(bench.entry.ownChoice ? [] : (bench.view?.judgement.standby ?? []));
+	const fixing = $derived(bench.entry.draft.correcting);
 	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
 </script>
 
 <div class="probe" class:touch={touch.current}>
 	<div class="words">
 		<p class="kicker">
-			{bench.entry.ownChoice ? 'Your own choice' : 'Next'} · {probe.instruction}
+			{fixing ? 'Correcting' : bench.entry.ownChoice ? 'Your own choice' : 'Next'} · {probe.instruction}
 		</p>
-		{#if bench.entry.ownChoice && bench.view}
+		{#if fixing}
+			<p class="plan">
+				In place of <b>{fixing.shown}</b> of {timeOfDay(fixing.takenAtMs)}, which stays on record as struck
+				out.
+			</p>
+		{:else if bench.entry.ownChoice && bench.view}
 			<p class="plan">The plan waits: <b>{bench.view.next.title}</b></p>
 		{/if}
 		{#if bench.entry.halfPlaced}<p class="message" role="status">

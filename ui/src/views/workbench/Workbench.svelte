@@ -7,18 +7,17 @@
 	import { fullScaleVolts } from '../../lib/profile/geometry';
 	import { allowSound, soundSaved, stayAwake } from '../../lib/device/signals';
 	import { say, spoken } from '../../lib/device/speech';
-	import type { CaseView, ProfileSide, ReadingRow } from '../../lib/api/client';
+	import type { CaseView, ProfileSide } from '../../lib/api/client';
 	import Consumer from '../../lib/profile/Consumer.svelte';
 	import ProfileBand from '../../lib/profile/ProfileBand.svelte';
 	import ProfileTable from '../../lib/profile/ProfileTable.svelte';
 	import Thumbnail from '../../lib/profile/Thumbnail.svelte';
-	import ReadingsList from '../../lib/components/ReadingsList.svelte';
-	import StrikeDialog from '../../lib/components/StrikeDialog.svelte';
 	import ConditionBar from './ConditionBar.svelte';
 	import FindingsCard from './FindingsCard.svelte';
 	import { act, KEYS } from './keys';
 	import LoopChoice from './LoopChoice.svelte';
 	import NextCard from './NextCard.svelte';
+	import Taken from './Taken.svelte';
 
 	const app = getApp();
 	const bench = getCase();
@@ -26,8 +25,6 @@
 	const column = new MediaQuery('(max-width: 1023px) or (max-height: 500px)');
 	const roomy = new MediaQuery('(min-width: 768px) and (min-height: 501px)');
 	const low = new MediaQuery('(max-height: 500px)');
-	let striking = $state<ReadingRow | null>(null);
-	let strikeOpen = $state(false);
 	const view = $derived(bench.view);
 	const profile = $derived(bench.profile);
 	const scale = $derived(profile ? fullScaleVolts([profile.supply, profile.returns]) : 1);
@@ -51,18 +48,14 @@
 
 	function onkeydown(event: KeyboardEvent): void {
 		const target = event.target as HTMLElement;
-		if (app.help || strikeOpen || target.closest('input, select, textarea, dialog')) return;
+		const dialog = document.querySelector('dialog[open]') !== null;
+		if (app.help || dialog || target.closest('input, select, textarea, dialog')) return;
 		if (event.key === 'Enter' && target.closest('button, a, summary')) return;
 		const press = shortcut(event, bench.entry.draft.text, bench.asked !== null);
 		if (!press) return;
 		event.preventDefault();
 		if (press.do !== 'save') (document.activeElement as HTMLElement | null)?.blur();
 		act(press, bench, app);
-	}
-
-	function strike(reading: ReadingRow): void {
-		striking = reading;
-		strikeOpen = true;
 	}
 </script>
 
@@ -119,19 +112,9 @@
 		</div>
 	{/if}
 	<div class="below">
-		<ReadingsList
-			readings={view.readings}
-			cranks={view.cranks}
-			onstrike={strike}
-			onrestore={(r) => bench.record.restore(r.id)}
-		/>
+		<Taken {bench} />
 		<ProfileTable {profile} />
 	</div>
-	<StrikeDialog
-		what={striking?.shown ?? ''}
-		bind:open={strikeOpen}
-		onreason={(reason) => striking && bench.record.strike(striking.id, reason)}
-	/>
 {/if}
 
 <style>
@@ -161,8 +144,8 @@
 	}
 	.column:last-child {
 		justify-content: space-between;
-		height: calc(100dvh - 78px);
-		min-height: 650px;
+		align-self: start;
+		min-height: max(650px, calc(100dvh - 78px));
 	}
 	.below {
 		display: grid;
