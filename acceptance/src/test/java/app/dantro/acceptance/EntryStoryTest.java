@@ -53,6 +53,38 @@ class EntryStoryTest extends OpenWorkshop {
         asksWhatARangeCannotShow(page, bench, question);
     }
 
+    @Test
+    void aReadingIsCorrectedAtItsOwnTimeAndAnotherMovedToItsOwnCase() {
+        Page page = workshop.desk();
+        Bench bench = new Bench(page);
+        page.getByText(VAN).click();
+        bench.seesTitle("Base voltage");
+        page.keyboard().type("12.16");
+        page.keyboard().press("Enter");
+        bench.seesReadings(1);
+        bench.readings().first().getByText("Correct").click();
+        assertThat(page.locator(".probe")).containsText("In place of 12.16 V");
+        assertThat(bench.entry()).containsText("12.16");
+        for (int i = 0; i < 2; i++) {
+            page.keyboard().press("Backspace");
+        }
+        page.keyboard().type("61");
+        page.keyboard().press("Enter");
+        bench.seesReadings(2);
+        assertThat(page.locator("[data-state=STRUCK]")).containsText("12.16 V");
+        assertThat(page.locator("[data-state=STRUCK]")).containsText("Corrected");
+        assertThat(page.locator("[data-state=COUNTS]")).containsText("12.61 V");
+
+        page.locator("[data-state=COUNTS]").getByText("Move").click();
+        page.getByRole(AriaRole.DIALOG).getByText("Marrow loader").click();
+        assertThat(page.locator("[data-state=COUNTS]")).hasCount(0);
+        assertThat(page.getByText("Moved to Marrow loader")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bay").setExact(true))
+                .click();
+        page.getByText("Marrow loader").first().click();
+        assertThat(bench.readings().first()).containsText("12.61 V");
+    }
+
     private static void asksWhatARangeCannotShow(Page page, Bench bench, Locator question) {
         place(page, bench, "starter case", "battery − post");
         page.locator("#range").selectOption("VOLTS_20");

@@ -2,6 +2,7 @@ package app.dantro.core.ending;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.fact.BothSides;
+import app.dantro.core.fact.ChargingFacts;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
@@ -29,10 +30,11 @@ final class EndsAs {
         this.charges = charges;
     }
 
-    /** The posts with the loads off; where it is said to overcharge, at the speed that would show it. */
+    /** The posts with the loads off; where it is said to overcharge, or looks low under load, at the speed that would show it. */
     static Optional<Reading> regulated(CaseRecord record) {
-        boolean over = record.statements().says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES);
-        return record.posts(Condition.RAISED).or(() -> over ? Optional.empty() : record.posts(Condition.IDLE));
+        boolean raised =
+                record.statements().says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES) || ChargingFacts.looksLow(record);
+        return record.posts(Condition.RAISED).or(() -> raised ? Optional.empty() : record.posts(Condition.IDLE));
     }
 
     private boolean said(Topic topic, Answer answer) {

@@ -43,11 +43,7 @@ final class AlternatorProof {
 
     List<Link> chain(Alternator a) {
         List<Link> chain = new ArrayList<>();
-        chain.add(Link.of(
-                        Requirement.OWN_VOLTS,
-                        Observable.volts(Condition.RAISED_LOADED, a.output(), a.ground()),
-                        Observable.volts(Condition.RAISED, a.output(), a.ground()))
-                .delivered());
+        chain.add(Link.of(Requirement.OWN_VOLTS, own(a)).delivered());
         if (undercharging) {
             chain.add(Link.of(
                             Requirement.UNLOADED_VOLTS,
@@ -65,6 +61,19 @@ final class AlternatorProof {
                 .map(point -> sensed(Requirement.SENSED_GROUND, point, circuit.minusPost()))
                 .ifPresent(chain::add);
         return List.copyOf(chain);
+    }
+
+    /**
+     * Under all loads; with them off only of a machine that charges then, or of one that nobody commands: a smart one may rest
+     * (docs/everyday.md, regulated voltage).
+     */
+    private List<Observable> own(Alternator a) {
+        Observable loaded = Observable.volts(Condition.RAISED_LOADED, a.output(), a.ground());
+        Observable unloaded = Observable.volts(Condition.RAISED, a.output(), a.ground());
+        boolean commanded =
+                circuit.regulator().filter(Regulator.SEPARATE::equals).isEmpty();
+        boolean rests = commanded && !taken.reads(unloaded, Marks.CHARGES_VOLTS * circuit.blocks());
+        return rests ? List.of(loaded) : List.of(loaded, unloaded);
     }
 
     private List<Observable> wayThere(Alternator a) {

@@ -197,5 +197,8 @@ final class Marks {
     /** A pile that draws less than this part of what it is set to has no way to draw it: its drops tell no ohms. */
     static final double MOST_PILE_SHARE = 20;
 
+    /** A machine whose own studs stand here charges, in V a block (docs/everyday.md, here it must dare). */
+    static final double CHARGES_VOLTS = 13.2;
+
     private Marks() {}
 }

@@ -28,6 +28,11 @@ record Taken(Circuit circuit, List<Observation> observations) {
                 .anyMatch(o -> Math.abs(o.value()) < volts);
     }
 
+    /** True if something was read at a value and above, in V. */
+    boolean reads(Observable what, double volts) {
+        return observations.stream().anyMatch(o -> o.what().same(what) && Math.abs(o.value()) >= volts);
+    }
+
     Observable posts(Condition condition) {
         return Observable.volts(condition, circuit.plusPost(), circuit.minusPost());
     }
