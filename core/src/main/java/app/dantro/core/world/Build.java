@@ -43,7 +43,15 @@ record Build(
     record Machine(Charger charger, double plateAmps, double limit, double idleShare, double setVolts, double ripple) {}
 
     /** What is drawn, in A: key on, lights and blower, running with loads off, all of them, asleep. */
-    record Draws(double key, double lights, double idle, double all, double standing) {}
+    record Draws(double key, double lights, double idle, double all, double standing) {
+        /** What a resting machine's diodes take of a standing current, in A (docs/physics.md, devices). */
+        private static final double RESTING_MACHINE_AMPS = 1.3e-3;
+
+        /** What the consumers draw of it. */
+        double asleep() {
+            return Math.max(0, standing - RESTING_MACHINE_AMPS);
+        }
+    }
 
     /** True if it has an effect that no steady state of one circuit shows. */
     boolean foreign() {

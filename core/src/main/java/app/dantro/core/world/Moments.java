@@ -6,9 +6,6 @@ import java.util.OptionalDouble;
 
 /** What each moment of one vehicle's day is like: loads, charge taken, surface charge, what a smart regulator asks for. */
 final class Moments {
-    /** What a resting machine's diodes take of a standing current, in A (docs/physics.md, devices). */
-    private static final double RESTING_MACHINE_AMPS = 1.3e-3;
-
     private static final double EMPTY_VOLTS = 11.80;
     private static final double RISE_VOLTS = 0.92;
     private static final double FULL_VOLTS = 12.66;
@@ -116,8 +113,7 @@ final class Moments {
         Build.Draws draws = build.draws();
         double usual = Math.exp(0.15 * dice.score());
         return switch (condition) {
-            case REST, PILE_ALTERNATOR, PILE_STARTER, AFTER_SWITCH_OFF ->
-                Math.max(0, draws.standing() - RESTING_MACHINE_AMPS);
+            case REST, PILE_ALTERNATOR, PILE_STARTER, AFTER_SWITCH_OFF -> draws.asleep();
             case KEY_ON, CRANKING, START_ATTEMPT -> draws.key() * usual;
             case ENGINE_OFF_LOAD -> draws.lights() * usual;
             case IDLE, RAISED -> draws.idle() * usual + fan(dice);
