@@ -25,6 +25,10 @@ describe('what is sent', () => {
 		});
 	});
 
+	it('is lost, and goes again, where the line stalled on its way', async () => {
+		expect((await send('/x', {}, answering(408, {}))).kind).toBe('lost');
+	});
+
 	it('goes as it is where it is a file already', async () => {
 		let sent: unknown;
 		await send('/x', '{"a":1}', async (_path, init) => {

@@ -11,6 +11,8 @@ export type Sent<T> =
 	| { kind: 'lost'; why?: string | undefined };
 
 const DISK_FULL = 507;
+/** What was sent did not arrive whole: the line stalled. */
+const TIMED_OUT = 408;
 
 /** What every answer of the server tells beside its content. */
 export function learnFrom(response: Response): void {
@@ -33,7 +35,7 @@ export async function send<T>(
 		learnFrom(response);
 		const answer: unknown = await response.json();
 		if (response.ok) return { kind: 'done', data: answer as T };
-		if (response.status >= 500) {
+		if (response.status >= 500 || response.status === TIMED_OUT) {
 			return { kind: 'lost', why: response.status === DISK_FULL ? problemText(answer) : undefined };
 		}
 		return { kind: 'refused', reason: problemText(answer), problem: answer as Problem };

@@ -103,6 +103,17 @@ describe('a reading of another vehicle', () => {
 		expect(sent[1]?.body).toMatchObject({ reason: 'Moved to Twin van' });
 	});
 
+	it('says that a current goes not along which no clamp showed', async () => {
+		const [bench, sent] = await opened(done);
+		await bench.record.move(row({ ampsKnownBy: 'shunt: starter cable' }), {
+			id: 'twin',
+			vehicle: 'Twin van'
+		});
+		expect(bench.message).toContain('Moved without its current');
+		await settle();
+		expect(sent[0]?.body['amps']).toBeUndefined();
+	});
+
 	it('stays where it is if the other case has no such point', async () => {
 		const [bench, sent] = await opened(
 			() => new Response(JSON.stringify({ detail: 'There is no point (motor-stud).' }), { status: 400 })

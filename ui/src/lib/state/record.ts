@@ -2,6 +2,7 @@ import type { ReadingRow, RepairAction, SlipAnswer, Topic } from '../api/client'
 import { send } from '../api/send';
 import type { CaseState } from './case.svelte';
 import { workshopNow } from './clock';
+import { correction } from './correction';
 import { newId } from './ids';
 
 /** What ends a case: whatever was being entered gives way to the plan. */
@@ -25,21 +26,24 @@ export class CaseRecord {
 
 	/** Puts a reading on another case's record, then strikes it out here; without an answer nothing is moved. */
 	async move(row: ReadingRow, target: { id: string; vehicle: string }): Promise<void> {
-		const clamp = row.ampsKnownBy === undefined || row.ampsKnownBy === 'clamp';
+		const { text, amps } = correction(row).draft;
 		const sent = await send(`/api/cases/${target.id}/readings/${newId()}`, {
 			red: row.red,
 			black: row.black,
 			condition: row.condition,
-			typed: row.typed,
+			typed: text,
 			statistic: row.statistic,
-			amps: clamp ? row.amps : undefined,
+			amps: amps ? Number(amps) : undefined,
 			range: row.range,
 			source: row.source,
 			by: this.host.device,
 			takenAtMs: row.takenAtMs
 		});
-		if (sent.kind === 'done') this.strike(row.id, `Moved to ${target.vehicle}`);
-		else if (sent.kind === 'refused') this.host.message = `Not moved to ${target.vehicle}: ${sent.reason}`;
+		if (sent.kind === 'done') {
+			this.strike(row.id, `Moved to ${target.vehicle}`);
+			if (row.amps !== undefined && !amps)
+				this.host.message = `Moved without its current, which was known by ${row.ampsKnownBy}.`;
+		} else if (sent.kind === 'refused') this.host.message = `Not moved to ${target.vehicle}: ${sent.reason}`;
 		else this.host.message = sent.why ?? 'Dantro cannot be reached. Nothing was moved.';
 	}
 

@@ -32,8 +32,7 @@ final class EndsAs {
 
     /** The posts with the loads off; where it is said to overcharge, or looks low under load, at the speed that would show it. */
     static Optional<Reading> regulated(CaseRecord record) {
-        boolean raised =
-                record.statements().says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES) || ChargingFacts.looksLow(record);
+        boolean raised = ChargingFacts.needsLoadsOff(record);
         return record.posts(Condition.RAISED).or(() -> raised ? Optional.empty() : record.posts(Condition.IDLE));
     }
 

@@ -55,6 +55,11 @@ public final class ChargingFacts {
                         .isPresent();
     }
 
+    /** True if nothing is shown before the loads-off volts are read at speed: it is said to overcharge, or looks low under load. */
+    public static boolean needsLoadsOff(CaseRecord record) {
+        return record.statements().says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES) || looksLow(record);
+    }
+
     /** True if the posts stood low under all loads on a machine that may be commanded so. */
     public static boolean rests(CaseRecord record) {
         ChargingFacts facts = new ChargingFacts(record);

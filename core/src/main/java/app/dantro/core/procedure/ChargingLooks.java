@@ -40,12 +40,8 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
 
     private static ChargingLooks of(CaseRecord record, List<ChargingLook> all, boolean repaired) {
         List<ChargingLook> open = all.stream().filter(l -> !taken(record, l)).toList();
-        return new ChargingLooks(all, open, repaired || !open.contains(all.get(0)), loadsOff(record));
-    }
-
-    /** One that overcharges shows it with the loads off, and one that does not hold under load may hold without. */
-    private static boolean loadsOff(CaseRecord record) {
-        return record.statements().says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES) || ChargingFacts.looksLow(record);
+        return new ChargingLooks(
+                all, open, repaired || !open.contains(all.get(0)), ChargingFacts.needsLoadsOff(record));
     }
 
     private static List<ChargingLook> survey(CaseRecord record, Optional<LoopProfile> charging) {

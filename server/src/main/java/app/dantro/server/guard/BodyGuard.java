@@ -46,9 +46,9 @@ class BodyGuard extends OncePerRequestFilter {
                 response.setHeader("Connection", "close");
                 problems.write(
                         response,
-                        HttpStatus.TOO_MANY_REQUESTS,
+                        HttpStatus.SERVICE_UNAVAILABLE,
                         "too-many",
-                        "This device sends more than %d requests at a time. Nothing entered is lost: it goes out again by itself."
+                        "This device sends more than %d requests at a time: this one may be sent again as it is."
                                 .formatted(MOST_AT_A_TIME));
             } else {
                 chain.doFilter(new RatedRequest(request, System::nanoTime), response);

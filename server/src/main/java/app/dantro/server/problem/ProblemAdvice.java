@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -102,6 +103,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (lineBroke(e)) {
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                    .body(problem(
+                            HttpStatus.SERVICE_UNAVAILABLE,
+                            "line-slow",
+                            "The line was too slow or broke: this did not arrive and may be sent again as it is.",
+                            List.of()));
+        }
         List<FieldProblem> fields = List.of();
         String message = "The body is not the JSON that this address takes. See /api/openapi for its fields.";
         if (e.getCause() instanceof UnrecognizedPropertyException unknown) {
@@ -123,6 +132,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             message = "The body is not JSON: numbers are written like 131 or 0.27, text in double quotes.";
         }
         return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "bad-json", message, fields));
+    }
+
+    /** The body did not arrive: nothing was wrong with it. */
+    private static boolean lineBroke(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof IOException && !(cause instanceof JsonProcessingException)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static String path(JsonMappingException e) {
