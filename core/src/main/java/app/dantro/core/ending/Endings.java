@@ -4,34 +4,17 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.fact.BothSides;
 import app.dantro.core.fact.ChargingFacts;
-import app.dantro.core.figure.FigureVerdict;
-import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
-import app.dantro.core.finding.PartFinding;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 
 /** Whether a job in which nothing was repaired has come to an end, and to which (docs/job.md, endings). */
 public final class Endings {
-    /** Figures that end no job as good where they fail; what the volts do is judged as volts. */
-    private static final Set<Topic> FAILING = EnumSet.of(
-            Topic.RIPPLE_IDLE,
-            Topic.RIPPLE_LOADED,
-            Topic.DIODES_FORWARD,
-            Topic.DIODES_REVERSE,
-            Topic.STANDING_CURRENT,
-            Topic.PHASE_ONE,
-            Topic.PHASE_TWO,
-            Topic.PHASE_THREE,
-            Topic.PHASE_FRAME);
-
     private final Findings findings;
     private final CaseRecord record;
     private final Statements said;
@@ -62,18 +45,13 @@ public final class Endings {
 
     private boolean quietlyGood(Loop concern) {
         boolean quiet = record.lastRepair().isEmpty()
-                && findings.parts().stream().noneMatch(PartFinding::alarmed)
+                && AgainstGood.parts(findings).isEmpty()
                 && findings.facts().contradictions().isEmpty()
-                && Figures.of(record).stream().noneMatch(Endings::speaksAgainstGood);
+                && AgainstGood.figures(record).isEmpty();
         boolean turned = starting.isPresent() && !said.says(Topic.CRANKS, Answer.SLOWLY);
         boolean start = turned || !(concern == Loop.STARTING || bothAsked(concern));
         boolean charge = chargingGood() || !(concern == Loop.CHARGING || bothAsked(concern));
         return quiet && start && charge;
-    }
-
-    private static boolean speaksAgainstGood(FigureVerdict figure) {
-        return figure.sign() == FigureVerdict.Sign.FAILS
-                && figure.topics().stream().anyMatch(FAILING::contains);
     }
 
     /** A mere check looks at both sides, where the circuit has both; so does a job whose other side shows something. */

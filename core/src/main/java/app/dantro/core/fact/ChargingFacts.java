@@ -52,7 +52,8 @@ public final class ChargingFacts {
         return holds(record).filter(holds -> !holds).isPresent()
                 || record.posts(Condition.RAISED_LOADED)
                         .filter(r -> Math.abs(r.volts()) < clearly)
-                        .isPresent();
+                        .isPresent()
+                || OnTheWay.loses(record);
     }
 
     /** True if nothing is shown before the loads-off volts are read at speed: it is said to overcharge, or looks low under load. */

@@ -19,6 +19,9 @@ final class Marks {
     /** Under this a side may lose half a volt of what a usual regulator holds, in V a block (docs/everyday.md, regulated voltage). */
     static final double CLEARLY_CHARGED_VOLTS = 13.5;
 
+    /** From here on no way to the posts can lose more than healthy ones do, whatever a usual regulator asks for, in V a block (docs/everyday.md, regulated voltage). */
+    static final double AMPLY_CHARGED_VOLTS = 13.9;
+
     /** A smart system that is forced stands at least this much over its base, in V a block (docs/everyday.md, here it must dare). */
     static final double FORCED_VOLTS = 0.4;
 
@@ -26,13 +29,21 @@ final class Marks {
     static final double OVER_ANY_BASE_VOLTS = 0.05;
 
     /** From loads off to all loads on, at raised speed, the posts of a healthy vehicle fall by no more, in V a block (docs/everyday.md, loads off, all loads, raised). */
-    static final double MOST_FALL_VOLTS = 1.3;
+    static final double MOST_FALL_VOLTS = 1.0;
 
     /** Both sides together, in V a block (docs/job.md, test 18). */
     static final double BOTH_SIDES_VOLTS = 0.5;
 
     /** The way back alone, in V a block (docs/everyday.md, return side charging). */
     static final double RETURN_VOLTS = 0.2;
+
+    /** What one battery of a pair feeds into a dead cell of the other shows over their link as this at least, in V; and in digits of the meter (docs/physics.md, battery). */
+    static final double FED_VOLTS = 0.003;
+
+    static final double FED_DIGITS = 2;
+
+    /** The bases of a pair, each at its own posts, that differ so much speak with a link that shows a single digit, in V. */
+    static final double FED_APART_VOLTS = 0.025;
 
     /** The last digit that is spoken, in V. */
     static final double DIGIT_VOLTS = 0.01;

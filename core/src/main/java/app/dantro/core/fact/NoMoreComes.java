@@ -21,7 +21,7 @@ public final class NoMoreComes {
 
     /** That they stand under their base, or far under what they hold with the loads off. */
     public static Optional<Reason> shown(CaseRecord record) {
-        double charged = Marks.CHARGED_POSTS_VOLTS * record.circuit().blocks();
+        double charged = Marks.CLEARLY_CHARGED_VOLTS * record.circuit().blocks();
         Optional<Reading> loaded = record.posts(Condition.RAISED_LOADED).filter(r -> Math.abs(r.volts()) < charged);
         Optional<Double> sides = record.circuit()
                 .alternator()

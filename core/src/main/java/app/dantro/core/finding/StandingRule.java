@@ -14,6 +14,8 @@ public enum StandingRule {
     SLOW_ON_GOOD_VOLTS,
     /** More is drawn asleep than any vehicle may. */
     DRAIN_MEASURED,
+    /** Of two batteries one feeds the other with everything off. */
+    FED_AT_REST,
     /** It charges higher than any regulator asks for. */
     OVERCHARGES,
     /** It holds its volts with the loads off and not with them on, and both sides are good. */

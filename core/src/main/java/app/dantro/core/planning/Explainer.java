@@ -112,7 +112,7 @@ final class Explainer {
                 advice.part().map(judgement::probability).map(Suspicion::words).orElse("likely");
         String link = advice.part()
                 .flatMap(p -> judgement.proof().chain(p).stream()
-                        .filter(l -> l.closedBy(what))
+                        .filter(l -> l.asks(what))
                         .map(Link::words)
                         .findFirst())
                 .orElse("this reading");

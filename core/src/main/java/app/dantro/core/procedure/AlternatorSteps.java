@@ -40,6 +40,11 @@ final class AlternatorSteps {
                                         look.words())))));
     }
 
+    /** The same in a starting job, once nothing is left of its own concern. */
+    static Optional<Placed> seenWrong(Work work) {
+        return refuted(work).map(step -> new Placed(work.stage(Stage.REPAIR), step));
+    }
+
     /** An alternator that gives no more under load: what can be looked at on it comes before any further reading. */
     static Optional<Placed> falling(Work work) {
         return byRule(work, EnumSet.of(StandingRule.FALLS_UNDER_LOAD));

@@ -22,6 +22,7 @@ import app.dantro.core.reading.Readings;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import app.dantro.core.starting.BatteryRules;
+import app.dantro.core.starting.SinceCharged;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -56,7 +57,7 @@ final class BatterySteps {
         if (work.blocks() > 1 && Math.abs(base) < Marks.ASSUMED_PARTED_VOLTS * work.blocks()) {
             return each(work);
         }
-        if (base < chargedVolts(work)) {
+        if (base < chargedVolts(work) && !inVain(work)) {
             Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(chargedVolts(work)));
             return each(work).or(() -> Optional.of(new Placed(Stage.BATTERY, charge(work, why))));
         }
@@ -111,12 +112,20 @@ final class BatterySteps {
                 .at(base(work, ProcedureReason.AFTER_CHARGING.with()));
     }
 
+    /** What hours on a charger did not raise, more hours will not. */
+    static boolean inVain(Work work) {
+        return SinceCharged.inVain(work.findings().allPosts(Condition.REST), Marks.LOW_VOLTS * work.blocks());
+    }
+
     /** The readings call a battery flat. */
     static Optional<Placed> advisedToCharge(Work work) {
-        return work.guide().flatMap(Guide::toCharge).map(part -> {
-            Quantity name = Quantity.named(work.findings().of(part).name());
-            return new Placed(Stage.BATTERY, charge(work, ProcedureReason.READINGS_SAY_FLAT.with(name)));
-        });
+        return work.guide()
+                .flatMap(Guide::toCharge)
+                .filter(part -> !inVain(work))
+                .map(part -> {
+                    Quantity name = Quantity.named(work.findings().of(part).name());
+                    return new Placed(Stage.BATTERY, charge(work, ProcedureReason.READINGS_SAY_FLAT.with(name)));
+                });
     }
 
     private static ProbePlan base(Work work, Reason why) {

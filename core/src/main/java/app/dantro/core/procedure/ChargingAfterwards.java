@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.fact.ChargingFacts;
+import app.dantro.core.fact.OnTheWay;
 import app.dantro.core.record.ComplaintTest;
 import app.dantro.core.record.Repair;
 import app.dantro.core.record.Topic;
@@ -23,6 +24,11 @@ final class ChargingAfterwards {
      * its complaint already, and may be left there.
      */
     static Optional<Placed> look(Work work) {
+        if (passed(work) && !due(work) && OnTheWay.unread(work.record())) {
+            return ChargingLooks.afresh(work.record())
+                    .own()
+                    .map(look -> new Placed(Stage.VERIFIED, look.step(work.findings())));
+        }
         if (!passed(work) || !due(work)) {
             return Optional.empty();
         }
@@ -86,6 +92,7 @@ final class ChargingAfterwards {
         return ChargingLooks.afresh(work.record())
                 .needed()
                 .map(look -> new Placed(Stage.RETEST, look.step(work.findings())))
-                .or(() -> AlternatorSteps.charging(work));
+                .or(() -> AlternatorSteps.charging(work))
+                .or(() -> AlternatorSteps.seenWrong(work));
     }
 }

@@ -87,11 +87,19 @@ final class ChargingEnds {
                             Cautions.charging())
                     .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT)));
         }
+        Optional<Step> apart = SeveralBatteries.alike(work).map(Placed::step);
+        if (apart.isPresent()) {
+            return apart.get();
+        }
         Optional<Step> crank = endings.otherSideUnseen(Loop.CHARGING)
                 ? BatterySteps.underLoad(work).map(Placed::step)
                 : Optional.empty();
         if (crank.isPresent()) {
             return crank.get();
+        }
+        Optional<Step> carries = PairCranking.secondCarries(work).map(Placed::step);
+        if (carries.isPresent()) {
+            return carries.get();
         }
         boolean cranked = work.record().posts(Condition.CRANKING).isPresent();
         if ((cranked || endings.bothAsked(Loop.CHARGING))

@@ -77,9 +77,16 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
 
     /** The one reading that says whether it charges at all. */
     Optional<ChargingLook> loaded() {
-        return all.stream()
-                .filter(l -> l.heading().is(ProcedureReason.LOADED_VOLTAGE))
-                .findFirst();
+        return headed(ProcedureReason.LOADED_VOLTAGE);
+    }
+
+    /** What the machine makes, beside what comes to the posts. */
+    Optional<ChargingLook> own() {
+        return headed(ProcedureReason.OWN_VOLTAGE);
+    }
+
+    private Optional<ChargingLook> headed(ProcedureReason heading) {
+        return all.stream().filter(l -> l.heading().is(heading)).findFirst();
     }
 
     int taken() {

@@ -78,7 +78,7 @@ final class ChargingProcedure {
         Work work = new Work(all, judgement, guide, planner);
         Step next = faulty.map(part -> DeviceSteps.repair(all, part))
                 .or(this::diodes)
-                .or(() -> ChargingEnds.drain(work()))
+                .or(this::measured)
                 .or(() -> quiet)
                 .or(() -> AlternatorSteps.falling(work).map(Placed::step))
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
@@ -112,6 +112,12 @@ final class ChargingProcedure {
 
     private Work work() {
         return new Work(all, judgement, Optional.empty(), Planner.halving());
+    }
+
+    /** What was measured beside the volts and speaks against a part: what draws asleep, what one battery feeds into another. */
+    private Optional<Step> measured() {
+        return ChargingEnds.drain(work())
+                .or(() -> SeveralBatteries.parted(work()).map(Placed::step));
     }
 
     /** Ripple and diode test speak against the machine: what is left is to see its belt and plug. */
@@ -171,7 +177,7 @@ final class ChargingProcedure {
         boolean low = record.posts(Condition.REST)
                 .filter(r -> Math.abs(r.volts()) < least)
                 .isPresent();
-        return low && record.lastRepair().isEmpty()
+        return low && record.lastRepair().isEmpty() && !BatterySteps.inVain(work())
                 ? Optional.of(BatterySteps.charge(work(), ProcedureReason.FLAT_FIND_OUT.with(Quantity.volts(least))))
                 : Optional.empty();
     }

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.ending.Endings;
+import app.dantro.core.fact.OnTheWay;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
@@ -24,6 +25,10 @@ final class EndingSteps {
         if (work.judgement().isEmpty() || !endings.shownGood(Loop.STARTING)) {
             return Optional.empty();
         }
+        Optional<Placed> carries = PairCranking.secondCarries(work);
+        if (carries.isPresent()) {
+            return carries;
+        }
         Step step = work.said().about(Topic.CRANKS).isEmpty()
                 ? howItTurned()
                 : otherSide(work, endings)
@@ -34,13 +39,17 @@ final class EndingSteps {
 
     /** A complaint on a good starting side: does it charge at all? */
     private static Optional<Step> otherSide(Work work, Endings endings) {
+        ChargingLooks looks = ChargingLooks.of(work.record(), Optional.empty());
         return endings.otherSideUnseen(Loop.STARTING)
-                ? ChargingLooks.of(work.record(), Optional.empty()).loaded().map(look -> look.step(work.findings()))
-                : Optional.empty();
+                ? looks.loaded().map(look -> look.step(work.findings()))
+                : Optional.of(work.record())
+                        .filter(OnTheWay::unread)
+                        .flatMap(r -> looks.own())
+                        .map(look -> look.step(work.findings()));
     }
 
     static Optional<Step> chargedFirst(Work work, Endings endings) {
-        return endings.low()
+        return endings.low() && !BatterySteps.inVain(work)
                 ? Optional.of(BatterySteps.charge(work, ProcedureReason.LOW_CHARGE_AFTER.with()))
                 : Optional.empty();
     }

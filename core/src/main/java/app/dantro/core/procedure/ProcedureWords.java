@@ -41,6 +41,22 @@ final class ProcedureWords {
             case CHARGE_APART -> "Charge the batteries, each on its own";
             case FLAT_OR_WORN ->
                 "By all readings it is the %s: flat, or worn out. Charged, rested and read again they tell which.";
+            default -> several(reason);
+        };
+    }
+
+    private static String several(ProcedureReason reason) {
+        return switch (reason) {
+            case BETWEEN_PAIR -> "Between the two + posts, everything off";
+            case NOTHING_FLOWS_AT_REST ->
+                "With everything off nothing flows between two good batteries. Millivolts here are current that the good one feeds into the other: use the millivolt range.";
+            case NOTHING_BETWEEN -> "nothing flows: neither drains the other";
+            case ONE_FEEDS_THE_OTHER -> "one feeds the other, which may lack a cell";
+            case PART_THEM -> "Part the batteries, charge each, read both an hour later";
+            case BLOCK_LOW -> "Of the two blocks one stands at %s: charge it on its own, the sum hides it.";
+            case CRANKING_OF -> "Volts of the %s while cranking";
+            case SECOND_CARRIES ->
+                "%s while it cranks is hardly less than at rest: the other battery carries it, or the posts were read too late.";
             default -> sides(reason);
         };
     }

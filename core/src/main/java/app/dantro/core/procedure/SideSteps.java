@@ -83,7 +83,10 @@ final class SideSteps {
     }
 
     static Optional<Placed> walk(Work work) {
-        return work.planner().next(work.findings()).map(plan -> new Placed(work.stage(Stage.WALK), Step.measure(plan)));
+        return work.planner()
+                .next(work.findings())
+                .filter(plan -> !work.settled(plan))
+                .map(plan -> new Placed(work.stage(Stage.WALK), Step.measure(plan)));
     }
 
     static Optional<Placed> unansweredReturn(Work work) {

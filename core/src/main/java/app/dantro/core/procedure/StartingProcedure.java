@@ -20,7 +20,12 @@ final class StartingProcedure {
 
     /** What comes before any search, the first that is due. */
     private static final List<Rule> GATES = List.of(
-            BatterySteps::dead, BatterySteps::charged, RetestSteps::repair, RetestSteps::across, BatterySteps::each);
+            BatterySteps::dead,
+            BatterySteps::charged,
+            RetestSteps::repair,
+            RetestSteps::across,
+            SeveralBatteries::alike,
+            SeveralBatteries::parted);
 
     /** What shows a good side in few readings, and ends the job. */
     private static final List<Rule> IF_GOOD = List.of(
@@ -28,6 +33,7 @@ final class StartingProcedure {
             EndingSteps::slow,
             EndingSteps::survey,
             AlternatorSteps::falling,
+            AlternatorSteps::seenWrong,
             EndingSteps::heard);
 
     /** What all readings together advise. */

@@ -6,6 +6,7 @@ import app.dantro.core.circuit.Stretch;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.Planner;
+import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
@@ -36,6 +37,15 @@ record Work(Findings findings, Optional<Judgement> judgement, Optional<Guide> gu
     /** True unless it was said that nobody can measure the current: then no step asks for it. */
     boolean ampsAtHand() {
         return !said().says(Topic.CLAMP, Answer.NO);
+    }
+
+    /** What was read so often since the repair shows the same once more. */
+    boolean settled(ProbePlan plan) {
+        return findings.counted()
+                        .in(plan.condition())
+                        .across(plan.red(), plan.black())
+                        .size()
+                > Marks.MOST_TIMES;
     }
 
     boolean repaired() {

@@ -60,6 +60,9 @@ public enum Answer {
     FED("by feeding it"),
     GROUNDED("by grounding it"),
     INSIDE("inside the alternator"),
+    FIRST("the first battery"),
+    SECOND("the second battery"),
+    ALIKE("both alike"),
     START("crank"),
     STOP("stop");
 

@@ -71,6 +71,7 @@ public enum Topic {
     GENERATOR_GOOD(Group.PROOF, Answer.YES, Answer.NO),
     CELL_STAYS_LOW(Group.PROOF, Answer.YES, Answer.NO),
     CHARGED_APART(Group.PROOF, Answer.YES, Answer.NO),
+    LOWER_APART(Group.PROOF, Answer.FIRST, Answer.SECOND, Answer.ALIKE),
     DRAIN_FOUND(Group.PROOF, Answer.YES, Answer.NO),
     OPENED(Group.PROOF),
 

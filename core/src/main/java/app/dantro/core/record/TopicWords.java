@@ -68,6 +68,7 @@ final class TopicWords {
             case GENERATOR_GOOD -> "Generator's AC volts, phase to phase";
             case CELL_STAYS_LOW -> "Charged on its own, then rested";
             case CHARGED_APART -> "Every battery charged on its own, then rested";
+            case LOWER_APART -> "Parted, each charged, rested an hour: lower by a volt and more";
             case DRAIN_FOUND -> "Branch by branch, after the sleep time";
             case OPENED -> "Opened up: the bad one is";
             case CRANK -> "Cranking";

@@ -83,7 +83,7 @@ public record DeviceGate(List<Item> items, Optional<String> decides) {
 
     private static Item item(Posterior posterior, PartId device, Link link, boolean alone) {
         Optional<Observation> read = posterior.evidence().observations().stream()
-                .filter(o -> link.closedBy(o.what()))
+                .filter(o -> link.closedBy(o))
                 .reduce(Newest::of);
         if (read.isEmpty()) {
             return new Item(link.words(), link.delivers(), State.OPEN, Optional.empty());

@@ -27,6 +27,8 @@ final class Headline {
             StandingRule.RIPPLE_SPEAKS,
             StandingRule.OVERCHARGES,
             StandingRule.SLOW_ON_GOOD_VOLTS,
+            StandingRule.FALLS_UNDER_LOAD,
+            StandingRule.FED_AT_REST,
             StandingRule.DRAIN_MEASURED);
 
     /** What need not be said where a fact says it with its numbers. */
@@ -104,7 +106,14 @@ final class Headline {
     }
 
     /** A part that what was measured beside the volts speaks against. */
-    private static List<Reason> measured(List<PartFinding> parts) {
+    private List<Reason> measured(List<PartFinding> parts) {
+        Optional<Reason> looked = parts.stream()
+                .filter(p -> p.by() == StandingRule.LOOK_REFUTES)
+                .flatMap(p -> looked(p).stream())
+                .findFirst();
+        if (looked.isPresent()) {
+            return List.of(looked.get());
+        }
         return parts.stream()
                 .filter(p -> BY_MEASURE.contains(p.by()) && !p.because().isEmpty())
                 .flatMap(p -> p.standing() == Standing.SUSPECT
@@ -151,21 +160,27 @@ final class Headline {
 
     private Reason likeliest(List<PartFinding> likely) {
         PartFinding first = likely.get(0);
-        Statements said = rules.evidence().statements();
-        Optional<Look> refuted = judgement.refuted(first.part(), said);
-        Quantity name = Quantity.named(first.name());
-        if (refuted.isPresent()) {
-            Look look = refuted.get();
-            String answer =
-                    look.topic().words(said.about(look.topic()).orElseThrow().value());
-            return StandingReason.LOOKED_NOT_BAD.with(
-                    Quantity.named(look.topic().title()), Quantity.named(answer), name);
+        Optional<Reason> looked = looked(first);
+        if (looked.isPresent()) {
+            return looked.get();
         }
+        Quantity name = Quantity.named(first.name());
         Quantity words =
                 Quantity.named(Reason.capital(first.suspicion().orElseThrow().words()));
         return likely.size() == 1
                 ? StandingReason.LIKELIEST.with(words, name)
                 : StandingReason.LIKELIEST_OF.with(words, name, Quantity.count(likely.size() - 1L));
+    }
+
+    /** What was looked at for a device, and is not as it must be. */
+    private Optional<Reason> looked(PartFinding part) {
+        Statements said = rules.evidence().statements();
+        return judgement.refuted(part.part(), said).map(look -> {
+            String answer =
+                    look.topic().words(said.about(look.topic()).orElseThrow().value());
+            return StandingReason.LOOKED_NOT_BAD.with(
+                    Quantity.named(look.topic().title()), Quantity.named(answer), Quantity.named(part.name()));
+        });
     }
 
     /** What was certified by drops is said beside it. */

@@ -217,7 +217,7 @@ public final class Judgement {
     List<UUID> carriers(PartId part) {
         List<Link> chain = proof.chain(part);
         return posterior.evidence().observations().stream()
-                .filter(o -> chain.stream().anyMatch(link -> link.closedBy(o.what())))
+                .filter(o -> chain.stream().anyMatch(link -> link.closedBy(o)))
                 .map(Observation::reading)
                 .distinct()
                 .toList();

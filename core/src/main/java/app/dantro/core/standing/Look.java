@@ -26,11 +26,19 @@ public record Look(Topic topic, Set<Answer> wanted, Reason what) {
 
     /** True if nobody has looked yet. */
     public boolean open(Statements statements) {
-        return statements.about(topic).isEmpty();
+        return statements.about(topic).isEmpty() && !complained(statements);
     }
 
     public boolean seen(Statements statements) {
-        return statements.answer(topic).filter(wanted::contains).isPresent();
+        return statements.answer(topic).filter(wanted::contains).isPresent()
+                || statements.about(topic).isEmpty() && complained(statements);
+    }
+
+    /** What the vehicle came in for says it already: that nothing turns is not asked once more. */
+    private boolean complained(Statements statements) {
+        return topic == Topic.CRANKS
+                && wanted.contains(Answer.NOT_AT_ALL)
+                && statements.starts().filter(turns -> !turns).isPresent();
     }
 
     /** True if it was seen, and is not so. */

@@ -8,6 +8,7 @@ import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.Solenoid;
 import app.dantro.core.circuit.Starter;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
@@ -16,6 +17,8 @@ import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What must have been shown before a part may be called faulty (docs/job.md, when may a component be called faulty): a
@@ -50,10 +53,32 @@ public final class Proof {
     /** Everything a part's verdict needs. */
     public List<Link> chain(PartId part) {
         return circuit.part(part)
-                .map(wiring -> List.of(across(wiring)))
+                .map(this::chain)
                 .orElseGet(() -> chain(circuit.device(part)
                         .orElseThrow(() -> new IllegalArgumentException(
                                 "There is no part (%s) in the circuit (%s).".formatted(part, circuit.id())))));
+    }
+
+    /** Contacts that stand open are faulty only if they were told to close. */
+    private List<Link> chain(Part wiring) {
+        Link across = across(wiring);
+        Optional<Solenoid> solenoid = circuit.devices().stream()
+                .filter(Solenoid.class::isInstance)
+                .map(Solenoid.class::cast)
+                .filter(s -> s.contacts().equals(wiring.id()))
+                .findFirst();
+        double open = Marks.OPEN_CONTACTS_VOLTS * circuit.blocks();
+        return solenoid.filter(s -> across.any().stream().anyMatch(what -> taken.reads(what, open)))
+                .map(s -> List.of(across, pulledIn(s)))
+                .orElse(List.of(across));
+    }
+
+    private Link pulledIn(Solenoid solenoid) {
+        List<Observable> any = Stream.of(Condition.CRANKING, Condition.START_ATTEMPT)
+                .flatMap(held -> Stream.of(solenoid.ground(), circuit.minusPost())
+                        .<Observable>map(ground -> Observable.volts(held, solenoid.trigger(), ground)))
+                .toList();
+        return Link.of(Requirement.TRIGGER_VOLTS, any).ofAtLeast(Marks.PULLS_IN_VOLTS * circuit.blocks());
     }
 
     private List<Link> chain(Device device) {
@@ -84,7 +109,9 @@ public final class Proof {
 
     private List<Look> looks(Device device) {
         if (device instanceof Starter) {
-            return List.of(Look.of(Topic.ENGINE_TURNS, Requirement.ENGINE_FREE, Answer.FREELY));
+            return List.of(
+                    Look.of(Topic.ENGINE_TURNS, Requirement.ENGINE_FREE, Answer.FREELY),
+                    Look.of(Topic.CRANKS, Requirement.TURNS_BADLY, Answer.SLOWLY, Answer.NOT_AT_ALL));
         }
         if (device instanceof Alternator) {
             return AlternatorProof.looks(circuit.regulator().orElseThrow());

@@ -5,6 +5,7 @@ import app.dantro.core.quantity.Reason;
 /** What a chain of proof asks for. */
 enum Requirement implements Reason.Kind {
     ACROSS,
+    TRIGGER_VOLTS,
     MOTOR_VOLTS,
     BATTERY_CRANKING,
     STANDING_CURRENT,
@@ -22,6 +23,7 @@ enum Requirement implements Reason.Kind {
     SENSED_GROUND,
 
     ENGINE_FREE,
+    TURNS_BADLY,
     CELL_STILL_LOW,
     WHICH_CONSUMER,
     PHASES,

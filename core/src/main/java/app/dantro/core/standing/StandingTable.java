@@ -29,6 +29,7 @@ final class StandingTable {
     private final CertifiedByAll byAll;
     private final BesideVolts besideVolts;
     private final BesideCharging besideCharging;
+    private final BesideBatteries besideBatteries;
 
     /** A rule's own finding of a part, with its suspicion worked in. */
     private record Weighed(PartFinding rule, PartFinding with, double probability) {}
@@ -40,6 +41,7 @@ final class StandingTable {
             Map.entry(StandingRule.CALLED_UNSEEN, this::calledUnseen),
             Map.entry(StandingRule.SLOW_ON_GOOD_VOLTS, p -> beside(p, b -> b.slowStarter(p.with))),
             Map.entry(StandingRule.DRAIN_MEASURED, p -> beside(p, b -> b.drain(p.with))),
+            Map.entry(StandingRule.FED_AT_REST, this::fed),
             Map.entry(StandingRule.OVERCHARGES, p -> charging(p, b -> b.overcharging(p.with, p.probability))),
             Map.entry(StandingRule.RIPPLE_SPEAKS, p -> charging(p, b -> b.ripplingAlternator(p.with))),
             Map.entry(StandingRule.FALLS_UNDER_LOAD, p -> charging(p, b -> b.falls(p.with))),
@@ -61,6 +63,7 @@ final class StandingTable {
         this.byAll = new CertifiedByAll(judgement);
         this.besideVolts = new BesideVolts(rules, judgement);
         this.besideCharging = new BesideCharging(rules, judgement);
+        this.besideBatteries = new BesideBatteries(rules.evidence());
     }
 
     /** A part's standing by the first rule that applies; as the drops left it if none does. */
@@ -68,7 +71,7 @@ final class StandingTable {
         Optional<Suspicion> suspicion =
                 judgement.suspicion(rule.part()).map(s -> DirectOhms.centred(s, rules.across(rule.part())));
         if (suspicion.isEmpty()) {
-            return rule;
+            return Exonerated.bank(rules, judgement, rule);
         }
         Weighed part =
                 new Weighed(rule, rule.with(suspicion.get()), suspicion.get().probability());
@@ -108,6 +111,10 @@ final class StandingTable {
     /** What was heard and measured beside the volts speaks, unless the readings call the part anyway. */
     private Optional<PartFinding> beside(Weighed part, Function<BesideVolts, Optional<PartFinding>> rule) {
         return isCalled(part) ? Optional.empty() : rule.apply(besideVolts);
+    }
+
+    private Optional<PartFinding> fed(Weighed part) {
+        return isCalled(part) ? Optional.empty() : besideBatteries.fed(part.with);
     }
 
     private Optional<PartFinding> charging(Weighed part, Function<BesideCharging, Optional<PartFinding>> rule) {
@@ -185,9 +192,8 @@ final class StandingTable {
 
     private Optional<PartFinding> exonerated(Weighed part) {
         boolean unlikely = judgement.anythingRead() && part.probability < Marks.EXONERATED;
-        Quantity words = Quantity.named(Suspicion.words(part.probability));
         return unlikely && part.rule.standing() == Standing.SUSPECT
-                ? Optional.of(part.with.as(Standing.NOT_PROVEN, StandingReason.EXONERATED.with(words)))
+                ? Optional.of(Exonerated.of(part.with, part.probability))
                 : Optional.empty();
     }
 

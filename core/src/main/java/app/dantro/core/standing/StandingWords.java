@@ -47,6 +47,13 @@ final class StandingWords {
             case BENCH_TEST -> "the starter off the engine, on a charged battery";
             case DRAWS_ASLEEP -> "%s are drawn asleep.";
             case WHICH_BRANCH -> "the branch that draws, by the drop across each fuse";
+            case FED_AT_REST ->
+                "%s between the two + posts with everything off: one battery feeds the other, as it feeds a dead cell.";
+            case LOWER_APART ->
+                "Parted, charged and rested it reads lower than the other by a volt and more: a cell is dead.";
+            case ALIKE_APART ->
+                "Parted, charged and rested both read alike: what flowed between them was their charge.";
+            case EACH_APART -> "both batteries parted, charged and rested, each read on its own";
             case OVERCHARGES ->
                 "%s while charging is more than any regulator asks for at this temperature: the regulator, what it senses, or the ground it stands on.";
             case RIPPLE -> "Ripple of %s under load is more than any healthy machine gives: a diode or a phase.";
@@ -75,6 +82,7 @@ final class StandingWords {
     static String of(Requirement requirement) {
         return switch (requirement) {
             case ACROSS -> "a reading across just this part";
+            case TRIGGER_VOLTS -> "volts at the trigger terminal that pull a solenoid in, while the key is held";
             case MOTOR_VOLTS -> "the volts that reach the motor while cranking";
             case BATTERY_CRANKING -> "the battery's volts while cranking";
             case STANDING_CURRENT -> "the standing current with everything off";
@@ -91,6 +99,7 @@ final class StandingWords {
             case SENSED -> "what it senses, to the + post";
             case SENSED_GROUND -> "the ground it senses against, to the − post";
             case ENGINE_FREE -> "the engine turns freely by hand, or the starter fails off it too";
+            case TURNS_BADLY -> "that it turns slowly, or not at all: much current alone condemns no starter";
             case CELL_STILL_LOW ->
                 "charged on its own and rested, it is still about 2 V low: before that it may just be flat";
             case WHICH_CONSUMER -> "which consumer draws: branch by branch, after the sleep time";

@@ -6,6 +6,9 @@ import java.util.OptionalLong;
 
 /** A battery that was read flat is another one once it is charged: what it gave before tells nothing. */
 public final class SinceCharged {
+    /** Nobody charges a battery in less, in ms. */
+    private static final long CHARGING_MILLIS = 3_600_000;
+
     private SinceCharged() {}
 
     /** When a base voltage first showed a charged battery after the last that showed a flat one; empty if none did. */
@@ -17,6 +20,18 @@ public final class SinceCharged {
                         .mapToLong(Reading::takenAtMillis)
                         .filter(at -> at > flat.getAsLong())
                         .min();
+    }
+
+    /** True if a base under this was read again under it after hours on a charger: it takes no charge, or holds none. */
+    public static boolean inVain(Readings bases, double chargedVolts) {
+        OptionalLong flat = lastFlat(bases, chargedVolts);
+        return flat.isPresent()
+                && bases.newest()
+                        .filter(b -> Math.abs(b.volts()) < chargedVolts)
+                        .isPresent()
+                && bases.stream()
+                        .filter(b -> Math.abs(b.volts()) < chargedVolts)
+                        .anyMatch(b -> flat.getAsLong() - b.takenAtMillis() >= CHARGING_MILLIS);
     }
 
     /** The cranks since the battery was charged; all if it never was flat. */

@@ -44,6 +44,7 @@ public enum StartingReason implements Reason.Kind {
     BOTH_SIDES_CERTIFIED,
     ENGINE_FREE,
     CURRENT_ACROSS,
+    TRIGGER_VOLTS,
     SECOND_READING,
     READINGS_THAT_ADD_UP,
     JUST_THIS_PART,

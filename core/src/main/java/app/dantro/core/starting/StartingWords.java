@@ -57,6 +57,7 @@ final class StartingWords {
         return switch (reason) {
             case BOTH_SIDES_CERTIFIED -> "both sides certified";
             case ENGINE_FREE -> "the engine known to turn freely by hand";
+            case TRIGGER_VOLTS -> "volts at the trigger terminal that pull a solenoid in, while the key is held";
             case CURRENT_ACROSS -> "the current while reading across it, by clamp";
             case SECOND_READING -> "a second reading that agrees: across it again, or over the whole side";
             case READINGS_THAT_ADD_UP -> "readings that add up: one around this part is wrong";

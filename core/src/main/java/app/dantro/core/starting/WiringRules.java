@@ -2,6 +2,7 @@ package app.dantro.core.starting;
 
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.Stretch;
 import app.dantro.core.fact.DropVerdict;
 import app.dantro.core.fact.Facts;
@@ -94,6 +95,9 @@ final class WiringRules {
         }
         if (witnesses.isEmpty()) {
             missing.add(StartingReason.SECOND_READING.with());
+        }
+        if (part.kind() == PartKind.CONTACTS && !PulledIn.orClosed(facts, direct)) {
+            missing.add(StartingReason.TRIGGER_VOLTS.with());
         }
         if (facts.contradicted(direct.reading())) {
             missing.add(StartingReason.READINGS_THAT_ADD_UP.with());

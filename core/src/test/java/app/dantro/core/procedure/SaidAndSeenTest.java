@@ -17,17 +17,25 @@ import org.junit.jupiter.api.Test;
 /** What was said and seen beside readings, and what follows from it. */
 class SaidAndSeenTest extends SaidCases {
     @Test
-    void aStarterIsFaultyOnlyOnceTheEngineIsKnownToTurnFreely() {
+    void aStarterIsFaultyOnlyOnceTheEngineIsKnownToTurnFreelyAndWasHeardTurningSlowly() {
         Assessment unseen = assess(dragging);
         assertThat(unseen.findings().standing(STARTER)).isEqualTo(Standing.SUSPECT);
         assertThat(unseen.next().kind()).isEqualTo(Step.Kind.PROVE);
         assertThat(unseen.next().toSee())
-                .containsExactly(new Step.ToSee(
-                        Topic.ENGINE_TURNS,
-                        Optional.empty(),
-                        "the engine turns freely by hand, or the starter fails off it too"));
+                .containsExactly(
+                        new Step.ToSee(
+                                Topic.ENGINE_TURNS,
+                                Optional.empty(),
+                                "the engine turns freely by hand, or the starter fails off it too"),
+                        new Step.ToSee(
+                                Topic.CRANKS,
+                                Optional.empty(),
+                                "that it turns slowly, or not at all: much current alone condemns no starter"));
 
-        Assessment free = assess(dragging, said(Topic.ENGINE_TURNS, "FREELY"));
+        Statement freely = said(Topic.ENGINE_TURNS, "FREELY");
+        Assessment well = assess(dragging, freely, said(Topic.CRANKS, "NORMALLY"));
+        assertThat(well.findings().standing(STARTER)).isEqualTo(Standing.NOT_PROVEN);
+        Assessment free = assess(dragging, freely, said(Topic.CRANKS, "SLOWLY"));
         assertThat(free.findings().standing(STARTER)).isEqualTo(Standing.FAULTY);
         assertThat(free.next().kind()).isEqualTo(Step.Kind.REPAIR);
     }

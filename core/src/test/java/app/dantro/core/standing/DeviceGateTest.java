@@ -5,6 +5,7 @@ import static app.dantro.core.standing.GateCase.BATTERY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.network.Fault;
 import app.dantro.core.reading.Current;
@@ -101,5 +102,25 @@ class DeviceGateTest {
         GateCase weak = new GateCase("petrol-car", new Fault.WeakBattery(BATTERY, 4));
         weak.cranking();
         assertThat(weak.judgement().called()).contains(BATTERY);
+    }
+
+    /** Contacts that nobody told to close are open in health. */
+    @Test
+    void openContactsAreFaultyOnlyOnceTheSolenoidWasToldToPullIn() {
+        GateCase held = new GateCase("petrol-car", new Fault.Open(PartId.of("contacts")));
+        held.read("post-plus", "post-minus", Condition.CRANKING, Current.unknown());
+        held.read("battery-stud", "motor-stud", Condition.CRANKING, Current.unknown());
+        assertThat(held.missing("contacts"))
+                .containsExactly("volts at the trigger terminal that pull a solenoid in, while the key is held");
+        held.read("trigger", "post-minus", Condition.CRANKING, Current.unknown());
+        assertThat(held.missing("contacts")).isEmpty();
+
+        GateCase notTold = new GateCase(
+                "petrol-car",
+                new Fault.Open(PartId.of("contacts")),
+                new Fault.AddedResistance(PartId.of("control-wire"), 5));
+        notTold.read("battery-stud", "motor-stud", Condition.CRANKING, Current.unknown());
+        notTold.read("trigger", "post-minus", Condition.CRANKING, Current.unknown());
+        assertThat(notTold.missing("contacts")).as("too little reaches it").hasSize(1);
     }
 }

@@ -88,6 +88,13 @@ final class GateCase {
         return Judgement.of(prepared, CaseInference.of(evidence(), Complaint.UNKNOWN));
     }
 
+    /** What a part's verdict still wants, in words. */
+    List<String> missing(String part) {
+        return judgement().proof().missing(PartId.of(part)).stream()
+                .map(Link::words)
+                .toList();
+    }
+
     Findings findings() {
         return Standings.of(StartingRules.of(evidence()), judgement());
     }

@@ -12,6 +12,7 @@ import app.dantro.server.store.CircuitStore;
 import app.dantro.server.store.Circuits;
 import app.dantro.server.store.StoredCase;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -19,6 +20,9 @@ import org.springframework.stereotype.Service;
 /** Applies edits to a case's circuit; a point that has readings stays. */
 @Service
 class CircuitService {
+    /** Readings that come in meanwhile have the edit checked once more, so often. */
+    private static final int TRIES = 5;
+
     private final Cases files;
     private final CircuitStore store;
     private final Circuits circuits;
@@ -42,7 +46,18 @@ class CircuitService {
     }
 
     CircuitView save(UUID caseId, int version, NewVersion body) {
-        StoredCase file = files.load(caseId);
+        for (int i = 0; i < TRIES; i++) {
+            Optional<CircuitView> saved = save(files.load(caseId), version, body);
+            if (saved.isPresent()) {
+                events.changed(caseId);
+                return saved.get();
+            }
+        }
+        throw ProblemException.conflict("Readings came into this case while its circuit was changed: send it again.");
+    }
+
+    /** Empty if readings came in since the case was loaded: then it has to be checked again whether their points stay. */
+    private Optional<CircuitView> save(StoredCase file, int version, NewVersion body) {
         int current = file.onCircuit().version();
         if (version != current + 1) {
             throw ProblemException.conflict(
@@ -51,11 +66,9 @@ class CircuitService {
         }
         CaseCircuit edited = edited(file, body.edits());
         CircuitView view = view(edited, file);
-        if (!store.add(caseId, version, edited.json(), body.by(), body.changedAtMs())) {
-            throw ProblemException.conflict("Somebody else changed the circuit just now: look again.");
-        }
-        events.changed(caseId);
-        return view;
+        boolean added = store.add(
+                file.record().id(), version, edited.json(), file.readings().size(), body.by(), body.changedAtMs());
+        return added ? Optional.of(view) : Optional.empty();
     }
 
     private static CircuitView view(CaseCircuit edited, StoredCase file) {

@@ -73,16 +73,33 @@ public class ReadingDesk {
     private Recorded keep(StoredCase file, StoredReading stored) {
         Reading reading = stored.reading();
         UUID caseId = stored.caseId();
-        if (store.add(stored)) {
+        if (store.add(stored, file.onCircuit().version())) {
             events.changed(caseId);
             return new Recorded(true, file.with(stored));
         }
-        if (!store.find(reading.id()).orElseThrow().sameContent(stored)) {
+        Optional<StoredReading> there = store.find(reading.id());
+        if (there.isEmpty()) {
+            return onNewerCircuit(file, stored);
+        }
+        if (!there.get().sameContent(stored)) {
             throw ProblemException.conflict(
                     "Another reading has this id (%s). Make a new id for a new reading; strike the old one out if it is wrong."
                             .formatted(reading.id()));
         }
         return new Recorded(false, file.holds(reading.id()) ? file : files.load(caseId));
+    }
+
+    /** The circuit was changed since the case was loaded: on the newest one the points and the question are looked at again. */
+    private Recorded onNewerCircuit(StoredCase old, StoredReading stored) {
+        StoredCase newest = files.load(stored.caseId());
+        if (newest.onCircuit().version() == old.onCircuit().version()) {
+            throw new IllegalStateException(
+                    "The reading (%s) was not taken.".formatted(stored.reading().id()));
+        }
+        Reading reading = stored.reading();
+        newest.point("red", reading.red().value());
+        newest.point("black", reading.black().value());
+        return record(newest, reading, stored.source(), stored.takenBy());
     }
 
     /** Records the answer to the question that a reading raised. */

@@ -88,7 +88,7 @@ public class CaseStore {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             boolean added = insert(record);
             if (added) {
-                circuits.add(record.id(), 1, circuitJson, record.openedBy(), record.openedAtMs());
+                circuits.addFirst(record.id(), circuitJson, record.openedBy(), record.openedAtMs());
                 vehicle.ifPresentOrElse(v -> takeOver(record, v), () -> vehicles.addWith(record));
                 bases.add(record.id(), StoredBasis.opened(basis, record.openedAtMs()));
             }

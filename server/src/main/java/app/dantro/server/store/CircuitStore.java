@@ -10,7 +10,8 @@ import org.springframework.stereotype.Component;
 public class CircuitStore {
     private static final String INSERT = """
             INSERT INTO circuit_version (case_id, version, circuit, changed_by, changed_at_ms)
-            VALUES (:caseId, :version, :circuit, :changedBy, :changedAtMs)
+            SELECT :caseId, :version, :circuit, :changedBy, :changedAtMs
+             WHERE (SELECT COUNT(*) FROM reading WHERE case_id = :caseId) = :readings
             ON CONFLICT (case_id, version) DO NOTHING
             """;
     private static final String FIND_FIRST = """
@@ -36,12 +37,23 @@ public class CircuitStore {
         this.reader = reader;
     }
 
-    /** Appends a version; false if there is one of that number already. */
-    public boolean add(UUID caseId, int version, String json, String by, long atMs) {
+    /** The first version of a case's circuit, which no reading is on yet; false if there is one already. */
+    boolean addFirst(UUID caseId, String json, String by, long atMs) {
+        return add(caseId, 1, json, 0, by, atMs);
+    }
+
+    /**
+     * Appends a version.
+     *
+     * @param readings how many readings the case had when it was checked that the version has their points
+     * @return false if there is one of that number already, or there are more readings by now
+     */
+    public boolean add(UUID caseId, int version, String json, int readings, String by, long atMs) {
         return writer.sql(INSERT)
                         .param("caseId", caseId.toString())
                         .param("version", version)
                         .param("circuit", json)
+                        .param("readings", readings)
                         .param("changedBy", by)
                         .param("changedAtMs", atMs)
                         .update()

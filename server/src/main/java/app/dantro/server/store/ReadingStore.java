@@ -29,8 +29,9 @@ public class ReadingStore {
             INSERT INTO reading (id, case_id, red_point, black_point, test_condition, typed, volts, resolution_volts,
                                  statistic, amps, amps_known_by, amps_in, meter_range, source,
                                  taken_by, taken_at_ms, saved_at_ms)
-            VALUES (:id, :caseId, :red, :black, :condition, :typed, :volts, :resolutionVolts,
-                    :statistic, :amps, :ampsKnownBy, :ampsIn, :range, :source, :takenBy, :takenAtMs, :savedAtMs)
+            SELECT :id, :caseId, :red, :black, :condition, :typed, :volts, :resolutionVolts,
+                   :statistic, :amps, :ampsKnownBy, :ampsIn, :range, :source, :takenBy, :takenAtMs, :savedAtMs
+             WHERE (SELECT MAX(version) FROM circuit_version WHERE case_id = :caseId) = :circuitVersion
             ON CONFLICT (id) DO NOTHING
             """;
     private static final String INSERT_SLIP = """
@@ -88,10 +89,13 @@ public class ReadingStore {
         this.transaction = transaction;
     }
 
-    /** Appends a reading together with its question; false if the id is taken. */
-    public boolean add(StoredReading stored) {
+    /**
+     * Appends a reading together with its question, if the case is still on the circuit that its points were looked up in;
+     * false if the id is taken, or the circuit is another one by now.
+     */
+    public boolean add(StoredReading stored, int circuitVersion) {
         return Boolean.TRUE.equals(transaction.execute(status -> {
-            boolean added = insert(stored) == 1;
+            boolean added = insert(stored, circuitVersion) == 1;
             if (added) {
                 stored.slip().ifPresent(slip -> insert(stored.reading().id(), slip));
             }
@@ -126,13 +130,14 @@ public class ReadingStore {
                 .optional();
     }
 
-    private int insert(StoredReading stored) {
+    private int insert(StoredReading stored, int circuitVersion) {
         Reading r = stored.reading();
         Optional<Current.Measured> measured =
                 r.current() instanceof Current.Measured m ? Optional.of(m) : Optional.empty();
         return writer.sql(INSERT)
                 .param("id", r.id().toString())
                 .param("caseId", stored.caseId().toString())
+                .param("circuitVersion", circuitVersion)
                 .param("red", r.red().value())
                 .param("black", r.black().value())
                 .param("condition", r.condition().name())

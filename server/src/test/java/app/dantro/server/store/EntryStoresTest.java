@@ -1,7 +1,6 @@
 package app.dantro.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
@@ -17,7 +16,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.dao.DataAccessException;
 
 /** Readings, questions, repairs and strikes come out as they went in, once, in the order they count. */
 class EntryStoresTest extends NewCaseInStore {
@@ -31,12 +29,28 @@ class EntryStoresTest extends NewCaseInStore {
                         10,
                         new Current.Measured(41.5, Current.How.CABLE_AS_SHUNT, Optional.of(PartId.of("ground-cable")))),
                 Optional.empty());
-        assertThat(readings.add(late)).isTrue();
-        assertThat(readings.add(early)).isTrue();
-        assertThat(readings.add(late)).as("sent twice").isFalse();
+        assertThat(readings.add(late, 1)).isTrue();
+        assertThat(readings.add(early, 1)).isTrue();
+        assertThat(readings.add(late, 1)).as("sent twice").isFalse();
         assertThat(readings.findByCase(caseId)).containsExactly(early, late);
         assertThat(readings.find(early.reading().id())).contains(early);
         assertThat(readings.find(UUID.randomUUID())).isEmpty();
+    }
+
+    @Test
+    void aReadingIsTakenOnTheCircuitItWasCheckedOnAndACircuitOnTheReadingsItWasCheckedWith() {
+        ReadingStore readings = store(ReadingStore.class);
+        CircuitStore circuits = store(CircuitStore.class);
+        StoredReading first = stored(reading("0.27", 10, Current.unknown()), Optional.empty());
+        StoredReading second = stored(reading("0.28", 20, Current.unknown()), Optional.empty());
+        readings.add(first, 1);
+        assertThat(circuits.add(caseId, 2, CAR, 0, "t", 5))
+                .as("a reading came in since")
+                .isFalse();
+        assertThat(circuits.add(caseId, 2, CAR, 1, "t", 5)).isTrue();
+        assertThat(readings.add(second, 1)).as("the circuit was changed since").isFalse();
+        assertThat(readings.find(second.reading().id())).isEmpty();
+        assertThat(readings.add(second, 2)).isTrue();
     }
 
     @Test
@@ -49,7 +63,7 @@ class EntryStoresTest extends NewCaseInStore {
                         new Slip.Choice(Slip.Answer.MEANT, "0.27", Optional.of(0.27)),
                         new Slip.Choice(Slip.Answer.AS_READ, "2.7", Optional.empty())));
         StoredReading asked = stored(reading("2.7", 30, Current.unknown()), Optional.of(slip));
-        readings.add(asked);
+        readings.add(asked, 1);
         assertThat(readings.findByCase(caseId).get(0).slip()).contains(slip);
         assertThat(readings.answer(asked.reading().id(), Slip.Answer.AS_READ, "t", 40))
                 .isTrue();
@@ -82,7 +96,7 @@ class EntryStoresTest extends NewCaseInStore {
         Reading reading = reading("12.6", 1, Current.unknown());
         StoredReading stray = new StoredReading(
                 UUID.randomUUID(), reading, StoredReading.Source.TYPED, "t", 2, Optional.empty(), Optional.empty());
-        assertThatThrownBy(() -> store(ReadingStore.class).add(stray)).isInstanceOf(DataAccessException.class);
+        assertThat(store(ReadingStore.class).add(stray, 1)).isFalse();
         assertThat(store(ReadingStore.class).find(stray.reading().id())).isEmpty();
     }
 

@@ -36,8 +36,8 @@ class StoresTest extends NewCaseInStore {
         CircuitStore circuits = store(CircuitStore.class);
         String changed =
                 "{\"ready_made\":\"petrol-car\",\"changes\":{\"parts\":[{\"id\":\"starter-cable\",\"length_metres\":1.4}]}}";
-        assertThat(circuits.add(caseId, 2, changed, "t", 5)).isTrue();
-        assertThat(circuits.add(caseId, 2, CAR, "t", 6)).as("taken").isFalse();
+        assertThat(circuits.add(caseId, 2, changed, 0, "t", 5)).isTrue();
+        assertThat(circuits.add(caseId, 2, CAR, 0, "t", 6)).as("taken").isFalse();
         assertThat(circuits.newest(caseId).json()).isEqualTo(changed);
         assertThat(circuits.newest(caseId).version()).isEqualTo(2);
         assertThat(circuits.first(caseId)).isEqualTo(CAR);

@@ -28,6 +28,7 @@ final class Looks {
         return switch (topic) {
             case PLUG_FED, CHARGED_APART -> Optional.of("YES");
             case FIELD_ANSWERS, GENERATOR_GOOD -> Optional.of(machine ? "NO" : "YES");
+            case LOWER_APART -> Optional.of(lower(vehicle));
             case STARTER_BENCH -> Optional.of(starter ? "FAILS" : "PASSES");
             case LAMP -> Optional.of("OUT");
             case CRANKS ->
@@ -37,6 +38,15 @@ final class Looks {
             case STANDING_CURRENT -> technician.standing();
             default -> Optional.empty();
         };
+    }
+
+    /** Parted, charged and rested, a battery with a dead cell is two volts lower than its neighbour. */
+    private static String lower(FleetVehicle vehicle) {
+        return vehicle.truth().faults().stream()
+                .filter(f -> f.kind().equals("dead_cell"))
+                .findFirst()
+                .map(f -> f.part().equals("battery-b") ? "SECOND" : "FIRST")
+                .orElse("ALIKE");
     }
 
     /** Whoever opens a stretch sees which of its parts is the bad one, or that none is. */

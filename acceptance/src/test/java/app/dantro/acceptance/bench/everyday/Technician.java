@@ -202,7 +202,7 @@ final class Technician {
         return Optional.of(all.get(at % all.size()));
     }
 
-    /** A battery that was not flat and was charged all the same rests at what a full one shows. */
+    /** A battery that was not flat and was charged all the same rests at what a full one shows; a dead cell stays dead. */
     private double rested(Condition condition) {
         if (!charged || condition.running() || condition.starterCalled()) {
             return 1;
@@ -210,7 +210,8 @@ final class Technician {
         FleetVehicle.Moment rest = vehicle.in("rest", true).get(0);
         double posts = vehicle.volts(rest, "post-plus", "post-minus").orElseThrow();
         boolean open = posts < vehicle.systemVolts() / 2.0;
-        return rest.charged() || open ? 1 : Math.max(1, FULL_VOLTS * vehicle.systemVolts() / 12 / posts);
+        boolean dead = vehicle.truth().faults().stream().anyMatch(f -> f.kind().equals("dead_cell"));
+        return rest.charged() || open || dead ? 1 : Math.max(1, FULL_VOLTS * vehicle.systemVolts() / 12 / posts);
     }
 
     /** The ripple at B+ under all loads, in V AC as a meter shows it. */
