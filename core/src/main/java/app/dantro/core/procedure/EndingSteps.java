@@ -4,7 +4,6 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.ending.Endings;
-import app.dantro.core.fact.OnTheWay;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
@@ -39,13 +38,9 @@ final class EndingSteps {
 
     /** A complaint on a good starting side: does it charge at all? */
     private static Optional<Step> otherSide(Work work, Endings endings) {
-        ChargingLooks looks = ChargingLooks.of(work.record(), Optional.empty());
         return endings.otherSideUnseen(Loop.STARTING)
-                ? looks.loaded().map(look -> look.step(work.findings()))
-                : Optional.of(work.record())
-                        .filter(OnTheWay::unread)
-                        .flatMap(r -> looks.own())
-                        .map(look -> look.step(work.findings()));
+                ? ChargingLooks.of(work.record(), Optional.empty()).loaded().map(look -> look.step(work.findings()))
+                : Optional.empty();
     }
 
     static Optional<Step> chargedFirst(Work work, Endings endings) {

@@ -26,9 +26,18 @@ final class SeveralBatteries {
 
     private SeveralBatteries() {}
 
-    /** Before any verdict: each block's own charge, and that nothing flows from one battery into the other. */
+    /**
+     * Before any verdict: each block's own charge, and that nothing flows from one battery into the other. Where nothing
+     * flows the second one of a pair need not be read at its own posts.
+     */
     static Optional<Placed> alike(Work work) {
-        return BatterySteps.each(work).or(() -> lowBlock(work)).or(() -> between(work));
+        Optional<Placed> between = between(work);
+        boolean silent = PairAtRest.between(work.record())
+                .filter(r -> Math.abs(r.volts()) < Math.max(SPEAKS_VOLTS, r.typed().resolutionVolts()))
+                .isPresent();
+        return between.isPresent() || silent
+                ? between
+                : BatterySteps.each(work).or(() -> lowBlock(work));
     }
 
     /** One of them feeds the other: parted, charged and rested, each is read on its own. */
