@@ -4,6 +4,7 @@
 	import { getApp } from '../../lib/state/app.svelte';
 	import { allowSound, soundSaved } from '../../lib/device/signals';
 	import { canSpeak, say } from '../../lib/device/speech';
+	import Backups from './Backups.svelte';
 	import Devices from './Devices.svelte';
 
 	const app = getApp();
@@ -11,6 +12,7 @@
 
 <div class="settings">
 	<Devices />
+	{#if app.me?.role === 'OWNER'}<Backups />{/if}
 	<section class="card">
 		<h2>Hands-free, on this device</h2>
 		<label class="row">
@@ -54,7 +56,7 @@
 </div>
 
 <style>
-	h2 {
+	.settings :global(h2) {
 		font-size: 20px;
 		font-weight: 800;
 	}

@@ -51,7 +51,9 @@ public class DantroServer {
     public static ConfigurableApplicationContext start(Clock clock, String... args) {
         checkPort(Integer.parseInt(option(args, "server.port", Integer.toString(DEFAULT_PORT))));
         Path home = Path.of(System.getProperty("user.home"), ".dantro");
-        DataFolder folder = DataFolder.open(Path.of(option(args, "dantro.data", home.toString())));
+        DataFolder folder = DataFolder.open(
+                Path.of(option(args, "dantro.data", home.toString())),
+                Boolean.parseBoolean(option(args, "dantro.accept-damage", "false")));
         try {
             return new SpringApplicationBuilder(DantroServer.class)
                     .initializers(context -> {

@@ -52,7 +52,8 @@ class ArchitectureTest {
     private static final String MAY_KNOW = """
             problem:
             format: problem
-            db:
+            seal:
+            db: seal
             store: format problem
             view: store
             assess: store
@@ -72,6 +73,7 @@ class ArchitectureTest {
             device: job live problem store time
             guard: device problem
             vehicle: store
+            backup: db problem seal
             demo: event format instrument job reading store
             """;
 
@@ -156,7 +158,7 @@ class ArchitectureTest {
             .that()
             .haveSimpleNameNotEndingWith("Store")
             .and()
-            .resideOutsideOfPackage("app.dantro.server.db")
+            .resideOutsideOfPackages("app.dantro.server.db", "app.dantro.server.seal")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("java.sql", "org.springframework.jdbc..");

@@ -71,11 +71,11 @@ public final class ChargingFacts {
     }
 
     private Optional<Reason> discharging() {
-        Optional<Reading> base = record.posts(Condition.REST).filter(this::rested);
         Optional<Reading> running = record.counted()
                 .across(circuit.plusPost(), circuit.minusPost())
                 .where(r -> RAISED.contains(r.condition()))
                 .newest();
+        Optional<Reading> base = running.flatMap(r -> BaseOf.running(record, r)).filter(this::rested);
         if (base.isEmpty() || running.isEmpty() || !below(running.get(), base.get())) {
             return Optional.empty();
         }
@@ -91,7 +91,7 @@ public final class ChargingFacts {
     /** The base that a running reading lies under; empty if it does not, or the base carried surface charge. */
     static Optional<Reading> underBase(CaseRecord record, Reading running) {
         ChargingFacts facts = new ChargingFacts(record);
-        return record.posts(Condition.REST).filter(facts::rested).filter(base -> below(running, base));
+        return BaseOf.running(record, running).filter(facts::rested).filter(base -> below(running, base));
     }
 
     /** Surface charge stands above any base. */

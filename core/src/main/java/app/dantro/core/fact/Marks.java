@@ -37,6 +37,9 @@ final class Marks {
     /** The way back alone, in V a block (docs/everyday.md, return side charging). */
     static final double RETURN_VOLTS = 0.2;
 
+    /** Under this a 12 V block at rest is flat (docs/everyday.md, base voltage). */
+    static final double FLAT_VOLTS = 12.25;
+
     /** What one battery of a pair feeds into a dead cell of the other shows over their link as this at least, in V; and in digits of the meter (docs/physics.md, battery). */
     static final double FED_VOLTS = 0.003;
 

@@ -44,7 +44,7 @@ public final class NoMoreComes {
                         .regulator()
                         .filter(Regulator.COMPUTER::equals)
                         .isPresent();
-        if (commanded) {
+        if (commanded || flat(record, loaded)) {
             return Optional.empty();
         }
         double most = Marks.MOST_FALL_VOLTS * record.circuit().blocks();
@@ -53,6 +53,14 @@ public final class NoMoreComes {
                 .max(Comparator.comparingDouble(r -> Math.abs(r.volts())))
                 .filter(off -> Math.abs(off.volts()) - Math.abs(loaded.volts()) > most)
                 .map(off -> FactReason.FALLS_UNDER_LOAD.with(volts(off), volts(loaded), volts(sides)));
+    }
+
+    /** A flat battery takes whatever comes, and holds the posts down by itself. */
+    private static boolean flat(CaseRecord record, Reading loaded) {
+        return BaseOf.running(record, loaded)
+                .filter(base -> Math.abs(base.volts())
+                        < Marks.FLAT_VOLTS * record.circuit().blocks())
+                .isPresent();
     }
 
     private static Quantity volts(Reading reading) {

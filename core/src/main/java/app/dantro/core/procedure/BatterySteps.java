@@ -117,11 +117,11 @@ final class BatterySteps {
         return SinceCharged.inVain(work.findings().allPosts(Condition.REST), Marks.LOW_VOLTS * work.blocks());
     }
 
-    /** The readings call a battery flat. */
+    /** The readings call a battery flat; one that has been on a charger since is asked no second time. */
     static Optional<Placed> advisedToCharge(Work work) {
         return work.guide()
                 .flatMap(Guide::toCharge)
-                .filter(part -> !inVain(work))
+                .filter(part -> !SinceCharged.hoursAfter(work.findings().allPosts(Condition.REST)))
                 .map(part -> {
                     Quantity name = Quantity.named(work.findings().of(part).name());
                     return new Placed(Stage.BATTERY, charge(work, ProcedureReason.READINGS_SAY_FLAT.with(name)));

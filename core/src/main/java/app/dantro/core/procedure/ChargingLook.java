@@ -6,6 +6,10 @@ import app.dantro.core.finding.Findings;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.starting.BatteryRules;
+import app.dantro.core.starting.SinceCharged;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -28,5 +32,18 @@ record ChargingLook(Reason heading, Reason because, PointId red, PointId black, 
 
     boolean is(Reading reading) {
         return condition == reading.condition() && reading.isAcross(red, black);
+    }
+
+    /** True if it was read; what ran on a flat battery is read again once that is charged. */
+    boolean taken(CaseRecord record) {
+        Readings bases = record.counted()
+                .in(Condition.REST)
+                .across(record.circuit().plusPost(), record.circuit().minusPost());
+        double charged = BatteryRules.chargedVolts(record.statements())
+                * record.circuit().blocks();
+        long since = condition.running()
+                ? SinceCharged.risenAtMillis(bases, charged).orElse(Long.MIN_VALUE)
+                : Long.MIN_VALUE;
+        return record.counted().stream().anyMatch(r -> is(r) && r.takenAtMillis() >= since);
     }
 }

@@ -39,7 +39,7 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
     }
 
     private static ChargingLooks of(CaseRecord record, List<ChargingLook> all, boolean repaired) {
-        List<ChargingLook> open = all.stream().filter(l -> !taken(record, l)).toList();
+        List<ChargingLook> open = all.stream().filter(l -> !l.taken(record)).toList();
         return new ChargingLooks(
                 all, open, repaired || !open.contains(all.get(0)), ChargingFacts.needsLoadsOff(record));
     }
@@ -143,9 +143,5 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
                 && charging.flatMap(LoopProfile::parted)
                         .filter(LoopProfile.Parted::allowed)
                         .isPresent();
-    }
-
-    private static boolean taken(CaseRecord record, ChargingLook look) {
-        return record.counted().stream().anyMatch(look::is);
     }
 }

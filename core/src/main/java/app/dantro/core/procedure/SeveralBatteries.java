@@ -33,11 +33,10 @@ final class SeveralBatteries {
     static Optional<Placed> alike(Work work) {
         Optional<Placed> between = between(work);
         boolean silent = PairAtRest.between(work.record())
-                .filter(r -> Math.abs(r.volts()) < Math.max(SPEAKS_VOLTS, r.typed().resolutionVolts()))
+                .filter(r ->
+                        Math.abs(r.volts()) < Math.max(SPEAKS_VOLTS, r.typed().resolutionVolts()))
                 .isPresent();
-        return between.isPresent() || silent
-                ? between
-                : BatterySteps.each(work).or(() -> lowBlock(work));
+        return between.isPresent() || silent ? between : BatterySteps.each(work).or(() -> lowBlock(work));
     }
 
     /** One of them feeds the other: parted, charged and rested, each is read on its own. */

@@ -34,6 +34,14 @@ public final class SinceCharged {
                         .anyMatch(b -> flat.getAsLong() - b.takenAtMillis() >= CHARGING_MILLIS);
     }
 
+    /** True if the newest base was read hours after another one: time enough to have been charged in between. */
+    public static boolean hoursAfter(Readings bases) {
+        return bases.newest()
+                .filter(newest ->
+                        bases.stream().anyMatch(b -> newest.takenAtMillis() - b.takenAtMillis() >= CHARGING_MILLIS))
+                .isPresent();
+    }
+
     /** The cranks since the battery was charged; all if it never was flat. */
     static Readings of(Readings bases, Readings cranks, double chargedVolts) {
         OptionalLong flat = lastFlat(bases, chargedVolts);

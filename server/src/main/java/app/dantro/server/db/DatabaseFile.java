@@ -1,6 +1,9 @@
 package app.dantro.server.db;
 
 import app.dantro.server.StartRefused;
+import app.dantro.server.seal.SealCheck;
+import app.dantro.server.seal.SealFile;
+import app.dantro.server.seal.Seals;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -12,24 +15,27 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
+import java.util.Optional;
 
 /** Looks at a database before it is opened, on a copy, so that a file this version must not touch stays as it is. */
 final class DatabaseFile {
     /** The newest schema this version knows: the number of its last migration. */
-    static final int SCHEMA_VERSION = 8;
+    static final int SCHEMA_VERSION = 9;
 
     private static final int APPLICATION_ID = 1145130580;
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 
     private DatabaseFile() {}
 
+    /** @throws StartRefused if it is not ours, newer, damaged, or less than what was acknowledged */
     static void check(Path file) {
-        if (!Files.exists(file)) {
-            return;
-        }
         Path copy = null;
         try {
-            if (Files.size(file) == 0) {
+            Optional<Seals> seal = sealOf(file);
+            if (!Files.exists(file) || Files.size(file) == 0) {
+                if (seal.filter(s -> s.rows() > 0).isPresent()) {
+                    throw lost(file, "nothing is in it");
+                }
                 return;
             }
             checkMagic(file);
@@ -40,7 +46,7 @@ final class DatabaseFile {
             if (Files.exists(wal)) {
                 Files.copy(wal, copy.resolve("copy.db-wal"));
             }
-            checkContents(file, copied);
+            checkContents(file, copied, seal);
         } catch (IOException e) {
             throw new StartRefused(
                     "The database (%s) cannot be read: look at its permissions and the space for temporary files."
@@ -59,7 +65,16 @@ final class DatabaseFile {
         }
     }
 
-    private static void checkContents(Path file, Path copied) {
+    private static Optional<Seals> sealOf(Path file) {
+        Path seal = SealFile.beside(file);
+        try {
+            return SealFile.read(seal);
+        } catch (IOException | IllegalArgumentException torn) {
+            throw lost(file, "what it is held against (%s) is damaged itself".formatted(seal.getFileName()));
+        }
+    }
+
+    private static void checkContents(Path file, Path copied, Optional<Seals> seal) {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copied);
                 Statement statement = connection.createStatement()) {
             int version = Integer.parseInt(single(statement, "PRAGMA user_version"));
@@ -71,6 +86,12 @@ final class DatabaseFile {
             }
             if (!ours || !single(statement, "PRAGMA quick_check").equals("ok")) {
                 throw damaged(file, null);
+            }
+            Optional<String> damage = seal.isPresent() && seal.get().schema() == version
+                    ? SealCheck.whole(connection, seal.get()).damage()
+                    : Optional.empty();
+            if (damage.isPresent()) {
+                throw lost(file, damage.get());
             }
             if (version < SCHEMA_VERSION) {
                 BeforeMigration.keep(statement, file);
@@ -91,6 +112,12 @@ final class DatabaseFile {
                 "The database (%s) is damaged or not Dantro's: put a backup in its place, or choose another folder with --data DIR. Nothing was changed."
                         .formatted(file),
                 cause);
+    }
+
+    private static StartRefused lost(Path file, String what) {
+        return new StartRefused(
+                "The database (%s) is not what was acknowledged: %s. Put a backup in its place with './dantro restore FILE', or start once with --accept-damage to go on with what is left. Nothing was changed."
+                        .formatted(file, what));
     }
 
     private static void remove(Path folder) {

@@ -1,7 +1,14 @@
 package app.dantro.server.db;
 
+import app.dantro.server.seal.SealCheck;
+import app.dantro.server.seal.SealFile;
+import app.dantro.server.seal.SealedSource;
+import app.dantro.server.seal.Seals;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -21,10 +28,14 @@ class Databases {
     /** The writer; migrations run on a connection of their own before it opens. */
     @Bean
     @Primary
-    HikariDataSource writerSource(DataFolder folder) {
+    HikariDataSource writerSource(DataFolder folder) throws SQLException, IOException {
         PragmaCheckedDataSource source = new PragmaCheckedDataSource(folder.database(), false);
         Flyway.configure().dataSource(source).load().migrate();
-        return pool("writer", source, 1);
+        try (Connection connection = source.getConnection()) {
+            SealFile seal = SealFile.open(SealFile.beside(folder.database()));
+            Seals now = SealCheck.all(connection, DatabaseFile.SCHEMA_VERSION);
+            return pool("writer", SealedSource.over(source, seal, now), 1);
+        }
     }
 
     @Bean

@@ -52,6 +52,12 @@ class DeviceGuard extends OncePerRequestFilter {
                     HttpStatus.FORBIDDEN,
                     "seat-only",
                     "This device is a seat: it sees its orders and answers them, nothing else.");
+        } else if (visitor.role() == Role.TECHNICIAN) {
+            problems.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "owner-only",
+                    "This is for the workshop's own computer. Open it there.");
         } else {
             problems.write(
                     response,

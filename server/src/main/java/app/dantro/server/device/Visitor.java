@@ -32,10 +32,16 @@ record Visitor(Role role, Optional<UUID> device, Optional<UUID> caseId) {
     /** What this visitor may reach under /api. */
     boolean mayReach(String path) {
         return switch (role) {
-            case OWNER, TECHNICIAN -> true;
+            case OWNER -> true;
+            case TECHNICIAN -> !isOwners(path);
             case SEAT -> isOpen(path) || path.startsWith("/api/seat/" + caseId.orElseThrow());
             case NONE -> isOpen(path);
         };
+    }
+
+    /** What only the workshop's own computer may reach: copies of everything, and where they go. */
+    static boolean isOwners(String path) {
+        return path.equals("/api/backups") || path.startsWith("/api/backups/");
     }
 
     /** What everyone may reach: who they are, and the door. */

@@ -28,9 +28,10 @@ class DataFolderTest {
         RunningServer.on(folder).close();
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("dantro.db"));
                 Statement statement = connection.createStatement()) {
-            statement.execute("PRAGMA user_version = 9");
+            statement.execute("PRAGMA user_version = " + (DatabaseFile.SCHEMA_VERSION + 1));
         }
-        refusesUntouched("newer Dantro (schema 9, this one knows %d)".formatted(DatabaseFile.SCHEMA_VERSION));
+        refusesUntouched("newer Dantro (schema %d, this one knows %d)"
+                .formatted(DatabaseFile.SCHEMA_VERSION + 1, DatabaseFile.SCHEMA_VERSION));
     }
 
     @Test

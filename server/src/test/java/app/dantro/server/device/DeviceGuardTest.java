@@ -64,6 +64,16 @@ class DeviceGuardTest {
     }
 
     @Test
+    void onlyTheWorkshopsOwnComputerReachesTheBackups() throws Exception {
+        assertThat(visit(HERE, "/api/backups", null)).isEqualTo(200);
+        String technician = pair(Role.TECHNICIAN, null);
+        assertThat(visit(NETWORK, "/api/cases", technician)).isEqualTo(200);
+        assertThat(visit(NETWORK, "/api/backups", technician)).isEqualTo(403);
+        assertThat(visit(NETWORK, "/api/backups/places/x", technician)).isEqualTo(403);
+        assertThat(visit(NETWORK, "/api/backups", null)).isEqualTo(403);
+    }
+
+    @Test
     void aStrangerSeesThePagesAndTheDoor() throws Exception {
         assertThat(visit(NETWORK, "/", null)).isEqualTo(200);
         assertThat(visit(NETWORK, "/api/devices/me", null)).isEqualTo(200);

@@ -47,7 +47,11 @@ public record FleetVehicle(
 
     /** The technician's instruments; a range is [up to volts, decimals]. */
     @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
-    record Meter(double gain, List<double[]> ranges, boolean writesSign, Clamp clamp, boolean pile) {}
+    record Meter(double gain, List<double[]> ranges, boolean writesSign, Clamp clamp, boolean pile) {
+        Meter withoutPile() {
+            return new Meter(gain, ranges, writesSign, clamp, false);
+        }
+    }
 
     record Clamp(boolean owned, double gain, double zero, int decimals) {}
 

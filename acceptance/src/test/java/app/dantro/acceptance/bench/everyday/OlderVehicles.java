@@ -7,6 +7,7 @@ import app.dantro.acceptance.bench.vehicles.Vehicle;
 import app.dantro.acceptance.bench.vehicles.World;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.kit.ReadyMadeCircuits;
@@ -73,7 +74,7 @@ final class OlderVehicles {
                 said.concern(),
                 runs,
                 Map.of(),
-                WorldVehicles.meter(new Random(seed)),
+                WorldVehicles.meter(new Random(seed)).withoutPile(),
                 truth(vehicle, runs),
                 looks(vehicle),
                 points,
@@ -98,8 +99,16 @@ final class OlderVehicles {
     private FleetVehicle.Fault fault(Fault fault) {
         List<String> same = fault instanceof Fault.FlatBattery
                 ? circuit.batteries().stream().map(b -> b.id().value()).toList()
-                : List.of(fault.part().value());
+                : fault instanceof Fault.Drain ? loads() : List.of(fault.part().value());
         return new FleetVehicle.Fault(FaultKind.of(fault).key(), fault.part().value(), same, false);
+    }
+
+    /** Which consumer draws, whoever looks finds branch by branch. */
+    private List<String> loads() {
+        return circuit.devices().stream()
+                .filter(Load.class::isInstance)
+                .map(d -> d.id().value())
+                .toList();
     }
 
     private static Map<String, String> looks(Vehicle vehicle) {
@@ -115,6 +124,7 @@ final class OlderVehicles {
         charged.charge();
         List<Condition> made = Stream.of(Condition.values())
                 .filter(c -> !c.pile() && (runs || !c.running()))
+                .filter(c -> vehicle.settles(c) && charged.settles(c))
                 .toList();
         List<Moment> all = new ArrayList<>();
         for (Condition condition : made) {

@@ -8,6 +8,7 @@ import app.dantro.core.circuit.PartKind;
 import app.dantro.core.network.Fault;
 import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
+import app.dantro.core.network.Solution;
 import app.dantro.core.network.VehicleState;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,6 +64,11 @@ public final class Vehicle {
     /** What really is there, in a condition. */
     public OperatingPoint in(Condition condition) {
         return solved(condition, faults);
+    }
+
+    /** False for a condition that drives the numbers of a wildly drawn vehicle out of what the solver settles. */
+    public boolean settles(Condition condition) {
+        return solution(condition, faults) instanceof OperatingPoint;
     }
 
     double batteryAmps(OperatingPoint point) {
@@ -130,12 +136,16 @@ public final class Vehicle {
     }
 
     private OperatingPoint solved(Condition condition, List<Fault> with) {
+        return solution(condition, with).orThrow();
+    }
+
+    private Solution solution(Condition condition, List<Fault> with) {
         VehicleState state = VehicleState.healthyAt(CELSIUS).charged(charge);
         for (Fault fault : with) {
             state = state.with(fault);
         }
         return world.otherLaws() && condition.starterCalled()
                 ? new OtherLaws(circuit, solver, sigmas).solved(condition, state)
-                : solver.solve(condition, state, sigmas).orThrow();
+                : solver.solve(condition, state, sigmas);
     }
 }
