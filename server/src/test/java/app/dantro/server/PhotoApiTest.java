@@ -44,6 +44,16 @@ class PhotoApiTest extends OneRestedCase {
     }
 
     @Test
+    void anotherPictureUnderTheSameIdIsRefused() throws Exception {
+        String id = path + fresh("photos");
+        assertThat(server.put(id, photo(jpeg(40, 30))).status()).isEqualTo(201);
+        assertThat(server.put(id, photo(jpeg(40, 30))).status())
+                .as("sent again")
+                .isEqualTo(200);
+        assertThat(server.put(id, photo(jpeg(30, 40))).status()).isEqualTo(409);
+    }
+
+    @Test
     void whatIsNoPictureIsRefused() throws Exception {
         Answer answer = server.put(path + fresh("photos"), photo("no picture".getBytes(StandardCharsets.UTF_8)));
         assertThat(answer.status()).isEqualTo(400);

@@ -37,6 +37,23 @@ class ShopApiTest extends OneRestedCase {
     }
 
     @Test
+    void oneIdIsOneEntry() throws Exception {
+        String id = "/api/shop/limit-sets/" + UUID.randomUUID();
+        assertThat(server.put(id, set("Once", 0.21)).status()).isEqualTo(200);
+        assertThat(server.put(id, set("Once", 0.21)).status()).as("sent again").isEqualTo(200);
+        assertThat(server.put(id, set("Once", 0.22)).status()).isEqualTo(409);
+        Map<String, Object> withdrawn = set("Once", 0.21);
+        withdrawn.remove("returnVolts");
+        server.put("/api/shop/limit-sets/" + UUID.randomUUID(), withdrawn);
+        String choice = "/api/shop/schools/" + UUID.randomUUID();
+        Map<String, Object> none = Map.of("loop", "STARTING", "school", "", "reason", "", "by", "t", "chosenAtMs", 5);
+        assertThat(server.put(choice, none).status()).isEqualTo(200);
+        assertThat(server.put(choice, none).status()).as("sent again").isEqualTo(200);
+        Map<String, Object> other = Map.of("loop", "CHARGING", "school", "", "reason", "", "by", "t", "chosenAtMs", 5);
+        assertThat(server.put(choice, other).status()).isEqualTo(409);
+    }
+
+    @Test
     void anOwnSetThatCannotBeSaysWhatWouldBeRight() throws Exception {
         Answer taken = server.put("/api/shop/limit-sets/" + UUID.randomUUID(), set("By size, car", 0.2));
         assertThat(taken.status()).isEqualTo(400);

@@ -56,6 +56,11 @@ public class Assessments {
         return fenced(file, own -> of(file, own, prepared.ifReady(file)));
     }
 
+    /** How many circuits were worked out so far. */
+    public long circuits() {
+        return prepared.tried();
+    }
+
     /** What follows by rules alone. */
     public Assessment byRules(StoredCase file) {
         return fenced(file, own -> byRules(file, own));

@@ -14,6 +14,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.LinkedBlockingDeque;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -38,6 +39,7 @@ public class PreparedCircuits {
             });
     private final AsyncCache<Key, Attempt> ready =
             Caffeine.newBuilder().maximumSize(KEPT).buildAsync();
+    private final AtomicLong tried = new AtomicLong();
     /** Cases that asked and are to be told. */
     private final Map<Key, Set<UUID>> asked = new ConcurrentHashMap<>();
 
@@ -135,8 +137,14 @@ public class PreparedCircuits {
         return attempt.circuit();
     }
 
+    /** How many circuits were worked out so far, or tried: while it stays, none is ready that was not. */
+    public long tried() {
+        return tried.get();
+    }
+
     /** Whoever asked is told once, whichever of the askers comes first. */
     private void tell(Key key) {
+        tried.incrementAndGet();
         Set<UUID> told = asked.remove(key);
         if (told != null) {
             publisher.publishEvent(new Prepared(told));

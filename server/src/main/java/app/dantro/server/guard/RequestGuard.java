@@ -43,6 +43,7 @@ class RequestGuard extends OncePerRequestFilter {
             throws ServletException, IOException {
         String host = request.getHeader("Host");
         response.setHeader("X-Dantro-Build", page.build());
+        headers(request, response);
         if (host == null || !hosts(request.getLocalPort()).contains(host.toLowerCase(Locale.ROOT))) {
             problems.write(
                     response,
@@ -51,7 +52,6 @@ class RequestGuard extends OncePerRequestFilter {
                     "Dantro answers only to its own address: open %s://127.0.0.1:%d."
                             .formatted(reach.scheme(), request.getLocalPort()));
         } else if (READING_METHODS.contains(request.getMethod())) {
-            headers(response);
             chain.doFilter(request, response);
         } else if (!(reach.scheme() + "://" + host).equalsIgnoreCase(request.getHeader("Origin"))) {
             problems.write(
@@ -73,7 +73,6 @@ class RequestGuard extends OncePerRequestFilter {
                     "too-large",
                     "The body must say its length and stay under %s KiB.".formatted(mostBytes(request) >> 10));
         } else {
-            headers(response);
             chain.doFilter(request, response);
         }
     }
@@ -88,11 +87,16 @@ class RequestGuard extends OncePerRequestFilter {
                 && type.toLowerCase(Locale.ROOT).split(";")[0].strip().equals(MediaType.APPLICATION_JSON_VALUE);
     }
 
-    private static void headers(HttpServletResponse response) {
+    /** On every answer, refusals too. What a case says is kept in no cache; a picture says itself how long it may be kept. */
+    private static void headers(HttpServletRequest request, HttpServletResponse response) {
+        String path = request.getRequestURI();
+        if (path.startsWith("/api") && !path.contains("/photos/")) {
+            response.setHeader("Cache-Control", "no-store");
+        }
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader(
                 "Content-Security-Policy",
-                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'");
+                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'");
         response.setHeader("Referrer-Policy", "no-referrer");
     }
 

@@ -7,6 +7,7 @@ import app.dantro.server.assess.Assessments;
 import app.dantro.server.assess.Bases;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.BasisStore;
+import app.dantro.server.store.CaseChanges;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
@@ -38,6 +39,8 @@ public class Cases {
     private final BasisStore basisStore;
     private final Bases bases;
     private final Assessments assessments;
+    private final CaseChanges changes;
+    private final Cards cards = new Cards();
 
     Cases(
             CaseStore cases,
@@ -48,7 +51,9 @@ public class Cases {
             SimulationStore simulations,
             BasisStore basisStore,
             Bases bases,
-            Assessments assessments) {
+            Assessments assessments,
+            CaseChanges changes) {
+        this.changes = changes;
         this.cases = cases;
         this.circuits = circuits;
         this.readings = readings;
@@ -91,17 +96,24 @@ public class Cases {
 
     /** All cases, newest first. */
     List<CaseCard> cards() {
-        return cases.findAll().stream().map(this::card).toList();
+        Basis basis = bases.now();
+        long circuits = assessments.circuits();
+        return cases.findAll().stream()
+                .map(head -> cards.of(
+                        head.id(), new Cards.State(changes.number(head.id()), basis, circuits), () -> card(head)))
+                .toList();
     }
 
     /** One case that cannot be read takes no other down. */
-    private CaseCard card(CaseHead head) {
+    private Cards.Card card(CaseHead head) {
         try {
             StoredCase file = load(head);
-            return CaseCard.of(file, assessIfReady(file));
+            Assessment assessment = assessIfReady(file);
+            return new Cards.Card(
+                    CaseCard.of(file, assessment), assessment.verdict().isPresent());
         } catch (RuntimeException e) {
             LOG.error("Case {} cannot be read", head.id(), e);
-            return CaseCard.unreadable(head, String.valueOf(e.getMessage()));
+            return new Cards.Card(CaseCard.unreadable(head, String.valueOf(e.getMessage())), false);
         }
     }
 

@@ -63,7 +63,9 @@ class ShopLimits {
         if (!none && chosen.reason().isBlank()) {
             throw ProblemException.field("reason", "Say why the shop follows it; it stands beside every verdict.");
         }
-        shop.add(chosen);
+        if (!shop.add(chosen) && !shop.find(chosen.id()).orElseThrow().equals(chosen)) {
+            throw taken();
+        }
         return followed();
     }
 
@@ -78,8 +80,14 @@ class ShopLimits {
             throw ProblemException.field(
                     "supplyVolts", "A set needs at least one allowed drop, such as 0.25 V on the supply side.");
         }
-        sets.add(setId, loop, limits, by, clock.millis());
+        if (!sets.add(setId, loop, limits, by, clock.millis()) && !sets.has(setId, loop, limits)) {
+            throw taken();
+        }
         return current();
+    }
+
+    private static ProblemException taken() {
+        return ProblemException.conflict("Something else on record has this id. Make a new id for a new entry.");
     }
 
     private List<ShopSchoolView> followed() {

@@ -1,6 +1,7 @@
 package app.dantro.server.live;
 
 import app.dantro.server.assess.PreparedCircuits;
+import app.dantro.server.store.CaseChanges;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -25,11 +26,13 @@ public class CaseEvents {
     private final OpenStreams open = new OpenStreams();
     private final Tellers tellers;
     private final ApplicationEventPublisher publisher;
+    private final CaseChanges changes;
 
     /** A case has something new on record. */
     public record CaseChanged(UUID caseId) {}
 
-    CaseEvents(ApplicationEventPublisher publisher, Tellers tellers) {
+    CaseEvents(ApplicationEventPublisher publisher, Tellers tellers, CaseChanges changes) {
+        this.changes = changes;
         this.publisher = publisher;
         this.tellers = tellers;
         tellers.every(STILL_THERE_SECONDS, this::askIfThere);
@@ -89,6 +92,7 @@ public class CaseEvents {
     }
 
     private void tellChanged(UUID caseId) {
+        changes.changed(caseId);
         screens.getOrDefault(caseId, Set.of()).forEach(screen -> screen.tell("changed", "{}"));
         publisher.publishEvent(new CaseChanged(caseId));
     }

@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
@@ -58,11 +59,18 @@ class PhotoController {
                 "base64", () -> Picture.plain(Base64.getDecoder().decode(body.base64())));
         StoredPhoto photo = new StoredPhoto(photoId, caseId, body.topic(), body.by(), body.takenAtMs());
         boolean added = photos.add(photo, jpeg);
-        if (!added && !files.load(caseId).photos().contains(photo)) {
+        if (!added && !same(photo, jpeg)) {
             throw ProblemException.conflict("Another picture has this id. Make a new id for a new picture.");
         }
         events.changed(caseId);
         return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
+    }
+
+    private boolean same(StoredPhoto photo, byte[] jpeg) {
+        return files.load(photo.caseId()).photos().contains(photo)
+                && photos.jpeg(photo.caseId(), photo.id())
+                        .filter(there -> Arrays.equals(there, jpeg))
+                        .isPresent();
     }
 
     @GetMapping(produces = MediaType.IMAGE_JPEG_VALUE)

@@ -31,6 +31,12 @@ public class LimitSetStore {
              ORDER BY loop, name, version
             """;
 
+    private static final String BY_ID = """
+            SELECT loop, name, version, supply_volts, return_volts, source, made_by, made_at_ms
+              FROM limit_set
+             WHERE id = :id
+            """;
+
     private final JdbcClient writer;
     private final JdbcClient reader;
     /** Every screen asks, and only this program writes: kept until a version is added. */
@@ -41,19 +47,31 @@ public class LimitSetStore {
         this.reader = reader;
     }
 
-    /** Appends a version; sent twice it is there once. */
-    public void add(UUID id, Loop loop, School limits, String by, long atMs) {
-        writer.sql(INSERT)
-                .param("id", id.toString())
-                .param("loop", loop.name())
-                .param("name", limits.name())
-                .param("supplyVolts", limits.supplyVolts().orElse(null))
-                .param("returnVolts", limits.returnVolts().orElse(null))
-                .param("source", limits.notes())
-                .param("madeBy", by)
-                .param("madeAtMs", atMs)
-                .update();
+    /** Appends a version; false if the id is taken. */
+    public boolean add(UUID id, Loop loop, School limits, String by, long atMs) {
+        boolean added = writer.sql(INSERT)
+                        .param("id", id.toString())
+                        .param("loop", loop.name())
+                        .param("name", limits.name())
+                        .param("supplyVolts", limits.supplyVolts().orElse(null))
+                        .param("returnVolts", limits.returnVolts().orElse(null))
+                        .param("source", limits.notes())
+                        .param("madeBy", by)
+                        .param("madeAtMs", atMs)
+                        .update()
+                == 1;
         known.set(null);
+        return added;
+    }
+
+    /** True if the version of this id has these limits. */
+    public boolean has(UUID id, Loop loop, School limits) {
+        return writer.sql(BY_ID)
+                .param("id", id.toString())
+                .query((row, n) -> version(row))
+                .optional()
+                .filter(v -> v.loop() == loop && v.limits().equals(limits))
+                .isPresent();
     }
 
     public OwnSets all() {

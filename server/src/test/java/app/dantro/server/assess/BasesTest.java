@@ -38,7 +38,7 @@ class BasesTest {
             assertThat(basis.path("moves")).as("nothing moved yet").isEmpty();
         }
         sql("UPDATE basis SET judgement = 0");
-        try (RunningServer server = RunningServer.on(folder)) {
+        try (RunningServer server = RunningServer.on(folder, "--dantro.accept-damage=true")) {
             JsonNode moves = server.get(path).body().at("/basis/moves");
             assertThat(moves).hasSize(1);
             assertThat(moves.at("/0/words").asText())
@@ -76,7 +76,7 @@ class BasesTest {
                     .isFalse();
         }
         earlierSaid();
-        try (RunningServer server = RunningServer.on(folder)) {
+        try (RunningServer server = RunningServer.on(folder, "--dantro.accept-damage=true")) {
             JsonNode screen = settled(server, path);
             assertThat(screen.path("headline").asText()).isEqualTo(SAID);
             assertThat(standing(screen, "starter-cable")).isEqualTo("CLEARED");
@@ -109,7 +109,7 @@ class BasesTest {
             path = closed(server);
         }
         earlierSaid();
-        try (RunningServer server = RunningServer.on(folder)) {
+        try (RunningServer server = RunningServer.on(folder, "--dantro.accept-damage=true")) {
             JsonNode after = server.put(path + fresh("readings"), cranking("block", "post-minus", "0.03", 150))
                     .body();
             assertThat(after.path("headline").asText()).isNotEqualTo(SAID);

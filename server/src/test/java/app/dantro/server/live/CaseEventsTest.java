@@ -2,6 +2,7 @@ package app.dantro.server.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.dantro.server.store.CaseChanges;
 import java.io.IOException;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
@@ -16,7 +17,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class CaseEventsTest {
     private static final UUID CASE = new UUID(1, 1);
 
-    private final CaseEvents events = new CaseEvents(event -> {}, new Tellers());
+    private final CaseEvents events = new CaseEvents(event -> {}, new Tellers(), new CaseChanges());
 
     /** A screen that takes a word only when it is let. */
     private static final class Stuck extends SseEmitter {
