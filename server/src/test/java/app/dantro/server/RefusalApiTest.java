@@ -43,22 +43,6 @@ class RefusalApiTest extends OneCase {
         assertThat(server.get(path).body().path("readings")).isEmpty();
     }
 
-    @Test
-    void everyAnswerSaysWhatABrowserMayDoWithItRefusalsToo() throws Exception {
-        Answer refused = server.putRaw(path, "{}", "application/json", "http://elsewhere");
-        assertThat(refused.status()).isEqualTo(403);
-        for (Answer answer : new Answer[] {server.get(path), server.get("/api/none"), refused}) {
-            assertThat(answer.raw().headers().firstValue("Cache-Control")).contains("no-store");
-            assertThat(answer.raw().headers().firstValue("X-Content-Type-Options"))
-                    .contains("nosniff");
-            assertThat(answer.raw()
-                            .headers()
-                            .firstValue("Content-Security-Policy")
-                            .orElseThrow())
-                    .contains("base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'");
-        }
-    }
-
     @ParameterizedTest
     @ValueSource(strings = {"", "{", "[]", "{\"amps\": NaN}", "\"text\"", "null"})
     void whatIsNoJsonObjectIsRefused(String body) throws Exception {

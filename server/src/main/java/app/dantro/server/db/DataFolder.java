@@ -1,21 +1,16 @@
 package app.dantro.server.db;
 
 import app.dantro.server.StartRefused;
-import app.dantro.server.seal.SealFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
-import java.time.Instant;
-import java.util.Comparator;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** The folder that holds a shop's data, locked for this one process. */
 public final class DataFolder implements AutoCloseable {
@@ -49,7 +44,7 @@ public final class DataFolder implements AutoCloseable {
         boolean known = Files.exists(lock);
         try {
             if (!known) {
-                layAside(absolute, acceptDamage);
+                Leftovers.seal(absolute.resolve(DATABASE), acceptDamage);
                 DatabaseFile.check(absolute.resolve(DATABASE));
                 made(absolute);
             }
@@ -59,9 +54,9 @@ public final class DataFolder implements AutoCloseable {
                             ? Set.of(StandardOpenOption.WRITE)
                             : Set.of(StandardOpenOption.CREATE, StandardOpenOption.WRITE));
             lockOrClose(channel, absolute);
-            clear(absolute.resolve("temp"));
+            Leftovers.clear(absolute.resolve("temp"));
             if (known) {
-                layAside(absolute, acceptDamage);
+                Leftovers.seal(absolute.resolve(DATABASE), acceptDamage);
                 checkOrClose(channel, absolute.resolve(DATABASE));
             }
             return new DataFolder(absolute, channel);
@@ -92,40 +87,6 @@ public final class DataFolder implements AutoCloseable {
         if (!Files.exists(folder)) {
             Files.createDirectories(folder);
             ownerOnly(folder, "rwx------");
-        }
-    }
-
-    /** What a killed program left in the folder of temporary files; what this one has put there already stays. */
-    private static void clear(Path temporary) throws IOException {
-        if (!Files.isDirectory(temporary)) {
-            return;
-        }
-        Instant started = ProcessHandle.current().info().startInstant().orElse(Instant.MIN);
-        try (Stream<Path> left = Files.walk(temporary)) {
-            for (Path file : left.sorted(Comparator.reverseOrder()).toList()) {
-                boolean old = Files.getLastModifiedTime(file).toInstant().isBefore(started);
-                boolean full = Files.isDirectory(file) && !isEmpty(file);
-                if (old && !full && !file.equals(temporary)) {
-                    Files.delete(file);
-                }
-            }
-        }
-    }
-
-    private static boolean isEmpty(Path folder) throws IOException {
-        try (Stream<Path> inside = Files.list(folder)) {
-            return inside.findAny().isEmpty();
-        }
-    }
-
-    private static void layAside(Path folder, boolean acceptDamage) throws IOException {
-        Path seal = SealFile.beside(folder.resolve(DATABASE));
-        if (acceptDamage && Files.exists(seal)) {
-            Files.move(
-                    seal,
-                    seal.resolveSibling(seal.getFileName() + ".before"),
-                    StandardCopyOption.ATOMIC_MOVE,
-                    StandardCopyOption.REPLACE_EXISTING);
         }
     }
 

@@ -10,9 +10,11 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.time.Instant;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -77,6 +79,19 @@ class DataFolderTest {
             assertThatThrownBy(() -> DataFolder.open(folder)).hasMessageContaining("Another Dantro");
         }
         DataFolder.open(folder).close();
+    }
+
+    @Test
+    void whatAKilledProgramLeftInItsTemporaryFolderIsClearedAway() throws Exception {
+        Path left = Files.createDirectories(folder.resolve("temp/dantro-check1"));
+        Files.writeString(left.resolve("copy.db"), "a copy of everything");
+        Path mine = Files.writeString(folder.resolve("temp/mine"), "put there by this program");
+        FileTime before = FileTime.from(Instant.now().minusSeconds(7 * 24 * 3600L));
+        Files.setLastModifiedTime(left.resolve("copy.db"), before);
+        Files.setLastModifiedTime(left, before);
+        DataFolder.open(folder).close();
+        assertThat(left.resolve("copy.db")).doesNotExist();
+        assertThat(mine).exists();
     }
 
     @Test

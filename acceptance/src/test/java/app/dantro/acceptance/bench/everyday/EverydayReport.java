@@ -86,7 +86,7 @@ final class EverydayReport {
     }
 
     private static boolean condemned(Result r) {
-        return r.part().filter(p -> !r.vehicle().rightNames().contains(p)).isPresent();
+        return r.part().filter(r.vehicle()::good).isPresent();
     }
 
     private static String kind(Result r) {

@@ -42,6 +42,9 @@ public record FleetVehicle(
         List<String> places,
         List<Moment> moments,
         @JsonIgnore Function<String, FleetVehicle> after) {
+    /** Under this name the looks list parts that lose more than everyday ones though no fault was put in; none in most worlds. */
+    static final String BEYOND = "beyond";
+
     /** A starter slower than this share is complained of. */
     private static final double SLOW = 0.8;
 
@@ -110,6 +113,12 @@ public record FleetVehicle(
     }
 
     /** Every name that may be said of it. */
+    /** True if nothing is wrong with a part: no fault was put in, and it loses no more than everyday ones. */
+    boolean good(String part) {
+        boolean beyond = List.of(looks.getOrDefault(BEYOND, "").split(",")).contains(part);
+        return !rightNames().contains(part) && !beyond;
+    }
+
     Set<String> rightNames() {
         return truth.faults().stream().flatMap(Fault::named).collect(Collectors.toSet());
     }

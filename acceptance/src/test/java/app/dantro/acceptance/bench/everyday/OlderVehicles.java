@@ -7,7 +7,6 @@ import app.dantro.acceptance.bench.vehicles.Vehicle;
 import app.dantro.acceptance.bench.vehicles.World;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
-import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.kit.ReadyMadeCircuits;
@@ -76,7 +75,7 @@ final class OlderVehicles {
                 Map.of(),
                 WorldVehicles.meter(new Random(seed)).withoutPile(),
                 truth(vehicle, runs),
-                looks(vehicle),
+                looks(vehicle, runs),
                 points,
                 places.names(),
                 moments(vehicle, runs),
@@ -99,24 +98,24 @@ final class OlderVehicles {
     private FleetVehicle.Fault fault(Fault fault) {
         List<String> same = fault instanceof Fault.FlatBattery
                 ? circuit.batteries().stream().map(b -> b.id().value()).toList()
-                : fault instanceof Fault.Drain ? loads() : List.of(fault.part().value());
+                : fault instanceof Fault.Drain
+                        ? OlderSaid.loads(circuit)
+                        : List.of(fault.part().value());
         return new FleetVehicle.Fault(FaultKind.of(fault).key(), fault.part().value(), same, false);
     }
 
-    /** Which consumer draws, whoever looks finds branch by branch. */
-    private List<String> loads() {
-        return circuit.devices().stream()
-                .filter(Load.class::isInstance)
-                .map(d -> d.id().value())
-                .toList();
-    }
-
-    private static Map<String, String> looks(Vehicle vehicle) {
+    private Map<String, String> looks(Vehicle vehicle, boolean runs) {
         return Map.of(
-                "engine_turns", OlderSaid.has(vehicle, f -> f instanceof Fault.Drag) ? "HARD" : "FREELY",
-                "belt_drives", OlderSaid.has(vehicle, f -> f instanceof Fault.BeltSlip) ? "NO" : "YES",
-                "cell_stays_low", OlderSaid.has(vehicle, f -> f instanceof Fault.DeadCell) ? "YES" : "NO",
-                "drain_found", OlderSaid.has(vehicle, f -> f instanceof Fault.Drain) ? "YES" : "NO");
+                FleetVehicle.BEYOND,
+                String.join(",", new Beyond(circuit, vehicle).parts(runs)),
+                "engine_turns",
+                OlderSaid.has(vehicle, f -> f instanceof Fault.Drag) ? "HARD" : "FREELY",
+                "belt_drives",
+                OlderSaid.has(vehicle, f -> f instanceof Fault.BeltSlip) ? "NO" : "YES",
+                "cell_stays_low",
+                OlderSaid.has(vehicle, f -> f instanceof Fault.DeadCell) ? "YES" : "NO",
+                "drain_found",
+                OlderSaid.has(vehicle, f -> f instanceof Fault.Drain) ? "YES" : "NO");
     }
 
     private List<Moment> moments(Vehicle vehicle, boolean runs) {

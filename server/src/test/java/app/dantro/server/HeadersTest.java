@@ -1,0 +1,25 @@
+package app.dantro.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.dantro.server.RunningServer.Answer;
+import org.junit.jupiter.api.Test;
+
+/** What stands above every answer. */
+class HeadersTest extends OneCase {
+    @Test
+    void everyAnswerSaysWhatABrowserMayDoWithItRefusalsToo() throws Exception {
+        Answer refused = server.putRaw(path, "{}", "application/json", "http://elsewhere");
+        assertThat(refused.status()).isEqualTo(403);
+        for (Answer answer : new Answer[] {server.get(path), server.get("/api/none"), refused}) {
+            assertThat(answer.raw().headers().firstValue("Cache-Control")).contains("no-store");
+            assertThat(answer.raw().headers().firstValue("X-Content-Type-Options"))
+                    .contains("nosniff");
+            assertThat(answer.raw()
+                            .headers()
+                            .firstValue("Content-Security-Policy")
+                            .orElseThrow())
+                    .contains("base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'");
+        }
+    }
+}
