@@ -27,7 +27,7 @@
 	async function load(): Promise<void> {
 		if (await shown(api.GET('/api/backups'))) folder = backups?.secondFolder ?? '';
 	}
-	const make = (): Promise<boolean> => shown(api.POST('/api/backups'));
+	const make = (): Promise<boolean> => shown(api.POST('/api/backups', { body: {} as never }));
 	function choose(event: SubmitEvent): void {
 		event.preventDefault();
 		void shown(

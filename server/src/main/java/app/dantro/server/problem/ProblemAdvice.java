@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -42,6 +43,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return ResponseEntity.badRequest()
                 .body(problem(
                         HttpStatus.BAD_REQUEST, "bad-field", message, List.of(new FieldProblem(e.getName(), message))));
+    }
+
+    /** A browser that left in the middle of an answer is no trouble, and hears nothing any more. */
+    @ExceptionHandler(ClientAbortException.class)
+    void left(ClientAbortException e) {
+        LOG.debug("A browser left in the middle of an answer", e);
     }
 
     @ExceptionHandler(Exception.class)
