@@ -91,11 +91,17 @@ public final class Endings {
 
     /** True for a battery that has to be charged before the vehicle goes, whatever else was found. */
     public boolean low() {
-        double least = (said.says(Topic.CHEMISTRY, Answer.LITHIUM) ? Marks.LITHIUM_LOW_VOLTS : Marks.LOW_VOLTS)
-                * record.circuit().blocks();
+        double least = lowVolts(record);
         return record.posts(Condition.REST)
                 .filter(r -> Math.abs(r.volts()) < least)
                 .isPresent();
+    }
+
+    /** Under this the batteries of a vehicle need a charge, whatever else was found; in V over all of them. */
+    public static double lowVolts(CaseRecord record) {
+        boolean lithium = record.statements().says(Topic.CHEMISTRY, Answer.LITHIUM);
+        return (lithium ? Marks.LITHIUM_LOW_VOLTS : Marks.LOW_VOLTS)
+                * record.circuit().blocks();
     }
 
     private boolean chargingGood() {

@@ -7,9 +7,9 @@ import app.dantro.core.record.CaseRecord;
 import java.util.Optional;
 
 /** The base that a running engine's volts are held against: a battery that was charged since is another one. */
-final class BaseOf {
+public final class BaseOf {
     /** Nobody charges a battery in less, in ms. */
-    private static final long CHARGING_MILLIS = 3_600_000;
+    public static final long CHARGING_MILLIS = 3_600_000;
 
     private BaseOf() {}
 

@@ -15,6 +15,9 @@ import java.util.Optional;
  * it goes on feeding it, and that current shows between their posts (docs/physics.md, battery).
  */
 public final class PairAtRest {
+    /** From so much on it speaks, in V. */
+    public static final double SPEAKS_VOLTS = Marks.FED_VOLTS;
+
     private PairAtRest() {}
 
     /** The two batteries of a pair in parallel; empty for any other circuit. */
@@ -40,6 +43,14 @@ public final class PairAtRest {
                                 Marks.FED_VOLTS,
                                 (parted >= Marks.FED_APART_VOLTS ? 1 : Marks.FED_DIGITS)
                                         * r.typed().resolutionVolts()));
+    }
+
+    /** True if it was read, and nothing that a meter can tell flows. */
+    public static boolean silent(CaseRecord record) {
+        return between(record)
+                .filter(r ->
+                        Math.abs(r.volts()) < Math.max(SPEAKS_VOLTS, r.typed().resolutionVolts()))
+                .isPresent();
     }
 
     /** By what the bases at their own posts differ, in V; none if either was not read. */

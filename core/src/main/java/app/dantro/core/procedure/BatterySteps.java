@@ -5,6 +5,7 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.VehicleSort;
+import app.dantro.core.ending.Endings;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.StateOfCharge;
@@ -114,7 +115,7 @@ final class BatterySteps {
 
     /** What hours on a charger did not raise, more hours will not. */
     static boolean inVain(Work work) {
-        return SinceCharged.inVain(work.findings().allPosts(Condition.REST), Marks.LOW_VOLTS * work.blocks());
+        return SinceCharged.inVain(work.findings().allPosts(Condition.REST), Endings.lowVolts(work.record()));
     }
 
     /** The readings call a battery flat; one that has been on a charger since is asked no second time. */

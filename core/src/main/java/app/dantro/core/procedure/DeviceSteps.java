@@ -48,7 +48,7 @@ final class DeviceSteps {
                         Cautions.repair(findings.evidence().circuit()))
                 .on(part)
                 .seeing(judgement.proof().looks(part).stream()
-                        .filter(l -> l.topic() != Topic.CRANKS || !l.seen(said))
+                        .filter(l -> !l.seen(said) || said.about(l.topic()).isPresent())
                         .map(l -> new ToSee(l.topic(), said.about(l.topic()).map(Statement::value), l.words()))
                         .toList());
     }

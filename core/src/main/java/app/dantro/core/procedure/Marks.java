@@ -19,9 +19,6 @@ final class Marks {
     /** Under this a 12 V block at rest is flat, which is no fault of its own (docs/job.md, base voltage). */
     static final double FLAT_VOLTS = 12.25;
 
-    /** Under this it needs a charge, whatever else is found (docs/job.md, base voltage). */
-    static final double LOW_VOLTS = 12.45;
-
     /** Less at the posts of a set in series is no charge: it is parted somewhere, in V a block. */
     static final double ASSUMED_PARTED_VOLTS = 6;
 

@@ -21,9 +21,6 @@ import java.util.Optional;
 
 /** What two batteries hide behind each other: of a set in series one block's charge, of a pair in parallel a dead cell. */
 final class SeveralBatteries {
-    /** A healthy pair lets nothing through, in V; more than this speaks. */
-    private static final double SPEAKS_VOLTS = 0.003;
-
     private SeveralBatteries() {}
 
     /**
@@ -32,11 +29,9 @@ final class SeveralBatteries {
      */
     static Optional<Placed> alike(Work work) {
         Optional<Placed> between = between(work);
-        boolean silent = PairAtRest.between(work.record())
-                .filter(r ->
-                        Math.abs(r.volts()) < Math.max(SPEAKS_VOLTS, r.typed().resolutionVolts()))
-                .isPresent();
-        return between.isPresent() || silent ? between : BatterySteps.each(work).or(() -> lowBlock(work));
+        return between.isPresent() || PairAtRest.silent(work.record())
+                ? between
+                : BatterySteps.each(work).or(() -> lowBlock(work));
     }
 
     /** One of them feeds the other: parted, charged and rested, each is read on its own. */
@@ -69,10 +64,10 @@ final class SeveralBatteries {
                 ProcedureReason.BETWEEN_PAIR.with(),
                 List.of(ProcedureReason.NOTHING_FLOWS_AT_REST.with()),
                 List.of(
-                        Outcome.under(SPEAKS_VOLTS, ProcedureReason.NOTHING_BETWEEN.with()),
-                        Outcome.over(SPEAKS_VOLTS, ProcedureReason.ONE_FEEDS_THE_OTHER.with())),
+                        Outcome.under(PairAtRest.SPEAKS_VOLTS, ProcedureReason.NOTHING_BETWEEN.with()),
+                        Outcome.over(PairAtRest.SPEAKS_VOLTS, ProcedureReason.ONE_FEEDS_THE_OTHER.with())),
                 0,
-                SPEAKS_VOLTS);
+                PairAtRest.SPEAKS_VOLTS);
     }
 
     /** A block under the charge that every one needs; the newest base of the set tells what the other holds. */

@@ -200,11 +200,5 @@ final class Marks {
     /** A machine whose own studs stand here charges, in V a block (docs/everyday.md, here it must dare). */
     static final double CHARGES_VOLTS = 13.2;
 
-    /** Contacts that lose so much while the key is held are open, in V a block; closed ones lose 0.4 V and are bad (docs/everyday.md, here it must dare). */
-    static final double OPEN_CONTACTS_VOLTS = 4;
-
-    /** With so much at its trigger terminal any solenoid pulls in, in V a block (docs/job.md, test 11). */
-    static final double PULLS_IN_VOLTS = 10;
-
     private Marks() {}
 }

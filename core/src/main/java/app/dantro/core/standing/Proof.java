@@ -15,9 +15,9 @@ import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
+import app.dantro.core.starting.PulledIn;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -62,23 +62,20 @@ public final class Proof {
     /** Contacts that stand open are faulty only if they were told to close. */
     private List<Link> chain(Part wiring) {
         Link across = across(wiring);
-        Optional<Solenoid> solenoid = circuit.devices().stream()
-                .filter(Solenoid.class::isInstance)
-                .map(Solenoid.class::cast)
+        double open = PulledIn.OPEN_VOLTS * circuit.blocks();
+        return circuit.solenoid()
                 .filter(s -> s.contacts().equals(wiring.id()))
-                .findFirst();
-        double open = Marks.OPEN_CONTACTS_VOLTS * circuit.blocks();
-        return solenoid.filter(s -> across.any().stream().anyMatch(what -> taken.reads(what, open)))
+                .filter(s -> across.any().stream().anyMatch(what -> taken.reads(what, open)))
                 .map(s -> List.of(across, pulledIn(s)))
                 .orElse(List.of(across));
     }
 
     private Link pulledIn(Solenoid solenoid) {
         List<Observable> any = Stream.of(Condition.CRANKING, Condition.START_ATTEMPT)
-                .flatMap(held -> Stream.of(solenoid.ground(), circuit.minusPost())
+                .flatMap(held -> PulledIn.grounds(circuit, solenoid).stream()
                         .<Observable>map(ground -> Observable.volts(held, solenoid.trigger(), ground)))
                 .toList();
-        return Link.of(Requirement.TRIGGER_VOLTS, any).ofAtLeast(Marks.PULLS_IN_VOLTS * circuit.blocks());
+        return Link.of(Requirement.TRIGGER_VOLTS, any).ofAtLeast(PulledIn.TRIGGER_VOLTS * circuit.blocks());
     }
 
     private List<Link> chain(Device device) {

@@ -18,7 +18,7 @@ record Taken(Circuit circuit, List<Observation> observations) {
     }
 
     boolean closes(Link link) {
-        return observations.stream().anyMatch(o -> link.closedBy(o));
+        return observations.stream().anyMatch(link::closedBy);
     }
 
     /** True if a base voltage between two points was read below a mark in V. */

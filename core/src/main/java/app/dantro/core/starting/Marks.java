@@ -20,11 +20,5 @@ final class Marks {
     /** Two readings name the same fault if the direct one takes at least this of what the longer one loses too much (docs/job.md, when may a component be called faulty). */
     static final double AGREEING_SHARE = 0.5;
 
-    /** Contacts that lose so much while the key is held are open, in V a block (docs/everyday.md, here it must dare). */
-    static final double OPEN_CONTACTS_VOLTS = 4;
-
-    /** With so much at its trigger terminal any solenoid pulls in, in V a block (docs/job.md, test 11). */
-    static final double PULLS_IN_VOLTS = 10;
-
     private Marks() {}
 }

@@ -1,14 +1,12 @@
 package app.dantro.core.starting;
 
+import app.dantro.core.fact.BaseOf;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
 import java.util.OptionalLong;
 
 /** A battery that was read flat is another one once it is charged: what it gave before tells nothing. */
 public final class SinceCharged {
-    /** Nobody charges a battery in less, in ms. */
-    private static final long CHARGING_MILLIS = 3_600_000;
-
     private SinceCharged() {}
 
     /** When a base voltage first showed a charged battery after the last that showed a flat one; empty if none did. */
@@ -31,14 +29,14 @@ public final class SinceCharged {
                         .isPresent()
                 && bases.stream()
                         .filter(b -> Math.abs(b.volts()) < chargedVolts)
-                        .anyMatch(b -> flat.getAsLong() - b.takenAtMillis() >= CHARGING_MILLIS);
+                        .anyMatch(b -> flat.getAsLong() - b.takenAtMillis() >= BaseOf.CHARGING_MILLIS);
     }
 
     /** True if the newest base was read hours after another one: time enough to have been charged in between. */
     public static boolean hoursAfter(Readings bases) {
         return bases.newest()
-                .filter(newest ->
-                        bases.stream().anyMatch(b -> newest.takenAtMillis() - b.takenAtMillis() >= CHARGING_MILLIS))
+                .filter(newest -> bases.stream()
+                        .anyMatch(b -> newest.takenAtMillis() - b.takenAtMillis() >= BaseOf.CHARGING_MILLIS))
                 .isPresent();
     }
 

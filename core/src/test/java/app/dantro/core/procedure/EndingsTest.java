@@ -74,7 +74,9 @@ class EndingsTest extends SaidCases {
         Assessment heard = assess(GOOD_START, slow);
         assertThat(heard.findings().standing(STARTER)).isEqualTo(Standing.SUSPECT);
         assertThat(heard.findings().headline()).contains("slowly with 10.4 V left for the motor");
-        assertThat(heard.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.ENGINE_TURNS);
+        assertThat(heard.next().toSee())
+                .extracting(Step.ToSee::topic)
+                .containsExactly(Topic.ENGINE_TURNS, Topic.CRANKS);
 
         Assessment hard = assess(GOOD_START, with(slow, said(Topic.ENGINE_TURNS, "HARD")));
         assertThat(hard.findings().standing(STARTER)).isEqualTo(Standing.NOT_PROVEN);

@@ -99,6 +99,23 @@ class SeveralBatteriesTest {
                 .isNotEqualTo(Kind.CHARGE);
     }
 
+    /** What is low goes by the chemistry: lithium at 12.7 V is nearly empty, and asked to be charged once. */
+    @Test
+    void aLithiumBatteryThatStaysLowIsNotChargedForEver() {
+        Circuit motorcycle = ReadyMadeCircuits.named("motorcycle").orElseThrow();
+        Statement lithium = new Statement(UUID.randomUUID(), Topic.CHEMISTRY, "LITHIUM", "", 0);
+        Reading low = rest("post-plus", "post-minus", "12.70");
+        Reading still = SampleReadings.takenAt(rest("post-plus", "post-minus", "12.75"), 8 * HOUR_MILLIS);
+        assertThat(order.assess(Loop.STARTING, on(motorcycle, List.of(low), lithium))
+                        .next()
+                        .kind())
+                .isEqualTo(Kind.CHARGE);
+        assertThat(order.assess(Loop.STARTING, on(motorcycle, List.of(low, still), lithium))
+                        .next()
+                        .kind())
+                .isNotEqualTo(Kind.CHARGE);
+    }
+
     private Assessment judged(List<Reading> readings, Statement... said) {
         return order.assess(Loop.STARTING, on(TWIN, readings, said), PREPARED);
     }

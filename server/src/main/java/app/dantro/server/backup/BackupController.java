@@ -75,7 +75,7 @@ class BackupController {
     BackupsView layIn(@PathVariable UUID placeId, @Valid @RequestBody NewPlace body) {
         BackupPlace place = body.toPlace(placeId);
         if (!places.add(place) && !places.find(placeId).orElseThrow().equals(place)) {
-            throw ProblemException.conflict("Something else on record has this id. Make a new id for a new choice.");
+            throw ProblemException.taken();
         }
         return BackupsView.of(backups);
     }

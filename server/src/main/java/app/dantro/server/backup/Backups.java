@@ -57,10 +57,11 @@ public class Backups {
 
     Standing standing() {
         List<Dated> all = all();
+        LocalDateTime now = now();
         return new Standing(
-                all.stream().filter(d -> !d.at().isAfter(now())).toList(),
+                all.stream().filter(d -> !d.at().isAfter(now)).toList(),
                 trouble.map(Trouble::says),
-                all.stream().anyMatch(d -> d.at().isAfter(now())),
+                all.stream().anyMatch(d -> d.at().isAfter(now)),
                 places.newest(),
                 secondTrouble);
     }

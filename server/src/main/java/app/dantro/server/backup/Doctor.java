@@ -1,7 +1,7 @@
 package app.dantro.server.backup;
 
 import app.dantro.server.StartRefused;
-import app.dantro.server.db.DataFolder;
+import app.dantro.server.db.Untouched;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -28,12 +28,27 @@ record Doctor(List<Line> lines) {
         return new Doctor(lines);
     }
 
+    /** With a program on it, it is looked at as a backup would be; else on a copy, so that nothing is cut. */
     private static Line database(Path data) {
-        try (DataFolder held = DataFolder.open(data)) {
-            return new Line(
-                    true, "The database (%s) is whole, with all that was acknowledged.".formatted(held.database()));
-        } catch (StartRefused refused) {
+        Path database = data.resolve("dantro.db");
+        try {
+            if (!Untouched.isInUse(data)) {
+                Untouched.look(data);
+            } else {
+                Path copy = Files.createTempDirectory("dantro-doctor").resolve("copy.db");
+                try {
+                    Backup.make(database, copy);
+                } finally {
+                    Files.deleteIfExists(copy);
+                    Files.deleteIfExists(Backup.sealOf(copy));
+                    Files.deleteIfExists(copy.getParent());
+                }
+            }
+            return new Line(true, "The database (%s) is whole, with all that was acknowledged.".formatted(database));
+        } catch (StartRefused | BackupFailed refused) {
             return new Line(false, refused.getMessage());
+        } catch (IOException e) {
+            return new Line(false, "The database (%s) cannot be read: %s".formatted(database, e.getMessage()));
         }
     }
 

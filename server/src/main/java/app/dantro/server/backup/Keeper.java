@@ -1,6 +1,8 @@
 package app.dantro.server.backup;
 
 import app.dantro.server.StartRefused;
+import app.dantro.server.db.Untouched;
+import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -45,8 +47,20 @@ public final class Keeper {
     private static String backup(Path data, Optional<Path> to) {
         Path file = to.map(p -> p.toAbsolutePath().normalize())
                 .orElseGet(() -> new Kept(data.resolve("backups")).at(LocalDateTime.now()));
+        lookFirst(data);
         Backup made = Backup.make(data.resolve("dantro.db"), file);
         return "%s: %d cases, %d kB, looked at and whole.".formatted(made.file(), made.cases(), made.bytes() >> 10);
+    }
+
+    /** Where no program runs that looked at it when it started. */
+    private static void lookFirst(Path data) {
+        try {
+            if (!Untouched.isInUse(data)) {
+                Untouched.look(data);
+            }
+        } catch (IOException e) {
+            throw new BackupFailed("The data folder (%s) cannot be read: %s".formatted(data, e.getMessage()), e);
+        }
     }
 
     private static Optional<String> option(List<String> args, String name) {

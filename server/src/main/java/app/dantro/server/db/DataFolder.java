@@ -1,6 +1,7 @@
 package app.dantro.server.db;
 
 import app.dantro.server.StartRefused;
+import app.dantro.server.seal.Seals;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
@@ -10,6 +11,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Optional;
 import java.util.Set;
 
 /** The folder that holds a shop's data, locked for this one process. */
@@ -19,9 +21,12 @@ public final class DataFolder implements AutoCloseable {
     private final Path folder;
     private final FileChannel lockFile;
 
-    private DataFolder(Path folder, FileChannel lockFile) {
+    private final Optional<Seals> checked;
+
+    private DataFolder(Path folder, FileChannel lockFile, Optional<Seals> checked) {
         this.folder = folder;
         this.lockFile = lockFile;
+        this.checked = checked;
     }
 
     /**
@@ -42,10 +47,11 @@ public final class DataFolder implements AutoCloseable {
         Path absolute = folder.toAbsolutePath().normalize();
         Path lock = absolute.resolve("dantro.lock");
         boolean known = Files.exists(lock);
+        Optional<Seals> checked = Optional.empty();
         try {
             if (!known) {
                 Leftovers.seal(absolute.resolve(DATABASE), acceptDamage);
-                DatabaseFile.check(absolute.resolve(DATABASE));
+                checked = DatabaseFile.check(absolute.resolve(DATABASE));
                 made(absolute);
             }
             FileChannel channel = FileChannel.open(
@@ -57,9 +63,9 @@ public final class DataFolder implements AutoCloseable {
             Leftovers.clear(absolute.resolve("temp"));
             if (known) {
                 Leftovers.seal(absolute.resolve(DATABASE), acceptDamage);
-                checkOrClose(channel, absolute.resolve(DATABASE));
+                checked = checkOrClose(channel, absolute.resolve(DATABASE));
             }
-            return new DataFolder(absolute, channel);
+            return new DataFolder(absolute, channel, checked);
         } catch (IOException e) {
             throw new StartRefused(
                     "The data folder (%s) cannot be written: make it writable, or choose another with --data DIR. Nothing was changed."
@@ -79,20 +85,16 @@ public final class DataFolder implements AutoCloseable {
         FileChannel channel =
                 FileChannel.open(absolute.resolve("dantro.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         lockOrClose(channel, absolute);
-        return new DataFolder(absolute, channel);
+        return new DataFolder(absolute, channel, Optional.empty());
     }
 
     /** A new folder is its owner's alone; one that somebody made stays as they made it, but for what is inside. */
     private static void made(Path folder) throws IOException {
         if (!Files.exists(folder)) {
             Files.createDirectories(folder);
-            ownerOnly(folder, "rwx------");
-        }
-    }
-
-    private static void ownerOnly(Path file, String mode) throws IOException {
-        if (Files.getFileStore(file).supportsFileAttributeView(PosixFileAttributeView.class)) {
-            Files.setPosixFilePermissions(file, PosixFilePermissions.fromString(mode));
+            if (Files.getFileStore(folder).supportsFileAttributeView(PosixFileAttributeView.class)) {
+                Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
+            }
         }
     }
 
@@ -112,13 +114,18 @@ public final class DataFolder implements AutoCloseable {
     }
 
     /** Under the lock, so that another process's half-written pages are not taken for damage. */
-    private static void checkOrClose(FileChannel channel, Path database) throws IOException {
+    private static Optional<Seals> checkOrClose(FileChannel channel, Path database) throws IOException {
         try {
-            DatabaseFile.check(database);
+            return DatabaseFile.check(database);
         } catch (StartRefused refused) {
             channel.close();
             throw refused;
         }
+    }
+
+    /** What the start check read; empty if it had no reason to read all of it. */
+    Optional<Seals> checked() {
+        return checked;
     }
 
     public Path path() {

@@ -53,15 +53,12 @@ public final class DatabaseCopy {
                 throw new IOException("it is not whole");
             }
             int schema = Integer.parseInt(single(statement, "PRAGMA user_version"));
-            Optional<Seals> held = sealed.filter(s -> s.schema() == schema);
-            if (held.isPresent()) {
-                Optional<String> damage = SealCheck.whole(copy, held.get()).damage();
-                if (damage.isPresent()) {
-                    throw new IOException(damage.get());
-                }
+            SealCheck.Found found = SealCheck.whole(
+                    copy, sealed.filter(s -> s.schema() == schema).orElseGet(() -> Seals.none(schema)));
+            if (found.damage().isPresent()) {
+                throw new IOException(found.damage().get());
             }
-            long cases = Long.parseLong(single(statement, "SELECT COUNT(*) FROM job_case"));
-            return new Looked(schema, cases, SealCheck.all(copy, schema));
+            return new Looked(schema, Long.parseLong(single(statement, "SELECT COUNT(*) FROM job_case")), found.now());
         } catch (SQLException e) {
             throw new IOException(e.getMessage(), e);
         }

@@ -27,8 +27,20 @@ final class DatabaseFile {
 
     private DatabaseFile() {}
 
-    /** @throws StartRefused if it is not ours, newer, damaged, or less than what was acknowledged */
-    static void check(Path file) {
+    /**
+     * @return the ends of its chains, all of it read; empty if there is none yet, or a migration will change it
+     * @throws StartRefused if it is not ours, newer, damaged, or less than what was acknowledged
+     */
+    static Optional<Seals> check(Path file) {
+        return check(file, true);
+    }
+
+    /** The same without laying a copy beside one that a migration will change. */
+    static void look(Path file) {
+        check(file, false);
+    }
+
+    private static Optional<Seals> check(Path file, boolean keeping) {
         Path copy = null;
         try {
             Optional<Seals> seal = sealOf(file);
@@ -36,7 +48,7 @@ final class DatabaseFile {
                 if (seal.filter(s -> s.rows() > 0).isPresent()) {
                     throw lost(file, "nothing is in it");
                 }
-                return;
+                return Optional.empty();
             }
             checkMagic(file);
             copy = Files.createTempDirectory("dantro-check");
@@ -46,7 +58,7 @@ final class DatabaseFile {
             if (Files.exists(wal)) {
                 Files.copy(wal, copy.resolve("copy.db-wal"));
             }
-            checkContents(file, copied, seal);
+            return checkContents(file, copied, seal, keeping);
         } catch (IOException e) {
             throw new StartRefused(
                     "The database (%s) cannot be read: look at its permissions and the space for temporary files."
@@ -74,7 +86,7 @@ final class DatabaseFile {
         }
     }
 
-    private static void checkContents(Path file, Path copied, Optional<Seals> seal) {
+    private static Optional<Seals> checkContents(Path file, Path copied, Optional<Seals> seal, boolean keeping) {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copied);
                 Statement statement = connection.createStatement()) {
             int version = Integer.parseInt(single(statement, "PRAGMA user_version"));
@@ -87,15 +99,18 @@ final class DatabaseFile {
             if (!ours || !single(statement, "PRAGMA quick_check").equals("ok")) {
                 throw damaged(file, null);
             }
-            Optional<String> damage = seal.isPresent() && seal.get().schema() == version
-                    ? SealCheck.whole(connection, seal.get()).damage()
-                    : Optional.empty();
-            if (damage.isPresent()) {
-                throw lost(file, damage.get());
+            SealCheck.Found found = SealCheck.whole(
+                    connection, seal.filter(s -> s.schema() == version).orElseGet(() -> Seals.none(version)));
+            if (found.damage().isPresent()) {
+                throw lost(file, found.damage().get());
             }
             if (version < SCHEMA_VERSION) {
-                BeforeMigration.keep(statement, file);
+                if (keeping) {
+                    BeforeMigration.keep(statement, file);
+                }
+                return Optional.empty();
             }
+            return Optional.of(found.now());
         } catch (SQLException e) {
             throw damaged(file, e);
         }

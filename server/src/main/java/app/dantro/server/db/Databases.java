@@ -9,6 +9,7 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.Optional;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -28,14 +29,23 @@ class Databases {
     /** The writer; migrations run on a connection of their own before it opens. */
     @Bean
     @Primary
-    HikariDataSource writerSource(DataFolder folder) throws SQLException, IOException {
+    HikariDataSource writerSource(DataFolder folder, SealFile seal) throws SQLException, IOException {
         PragmaCheckedDataSource source = new PragmaCheckedDataSource(folder.database(), false);
         Flyway.configure().dataSource(source).load().migrate();
         try (Connection connection = source.getConnection()) {
-            SealFile seal = SealFile.open(SealFile.beside(folder.database()));
-            Seals now = SealCheck.all(connection, DatabaseFile.SCHEMA_VERSION);
-            return pool("writer", SealedSource.over(source, seal, now), 1);
+            return pool("writer", SealedSource.over(source, seal, sealed(folder, connection)), 1);
         }
+    }
+
+    /** As the start check found it, unless a migration changed it since. */
+    private static Seals sealed(DataFolder folder, Connection connection) throws SQLException {
+        Optional<Seals> checked = folder.checked().filter(s -> s.schema() == DatabaseFile.SCHEMA_VERSION);
+        return checked.isPresent() ? checked.get() : SealCheck.all(connection, DatabaseFile.SCHEMA_VERSION);
+    }
+
+    @Bean
+    SealFile seal(DataFolder folder) throws IOException {
+        return SealFile.open(SealFile.beside(folder.database()));
     }
 
     @Bean

@@ -40,7 +40,7 @@ record Visitor(Role role, Optional<UUID> device, Optional<UUID> caseId) {
     }
 
     /** What only the workshop's own computer may reach: copies of everything, and where they go. */
-    static boolean isOwners(String path) {
+    private static boolean isOwners(String path) {
         return path.equals("/api/backups") || path.startsWith("/api/backups/");
     }
 

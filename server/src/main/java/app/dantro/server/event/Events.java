@@ -49,7 +49,7 @@ public class Events {
 
     private <T> boolean done(boolean added, T sent, Optional<T> onRecord, UUID caseId) {
         if (!added && !onRecord.orElseThrow().equals(sent)) {
-            throw ProblemException.conflict("Something else on record has this id. Make a new id for a new entry.");
+            throw ProblemException.taken();
         }
         events.changed(caseId);
         return added;

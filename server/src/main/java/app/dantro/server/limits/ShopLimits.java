@@ -64,7 +64,7 @@ class ShopLimits {
             throw ProblemException.field("reason", "Say why the shop follows it; it stands beside every verdict.");
         }
         if (!shop.add(chosen) && !shop.find(chosen.id()).orElseThrow().equals(chosen)) {
-            throw taken();
+            throw ProblemException.taken();
         }
         return followed();
     }
@@ -81,13 +81,9 @@ class ShopLimits {
                     "supplyVolts", "A set needs at least one allowed drop, such as 0.25 V on the supply side.");
         }
         if (!sets.add(setId, loop, limits, by, clock.millis()) && !sets.has(setId, loop, limits)) {
-            throw taken();
+            throw ProblemException.taken();
         }
         return current();
-    }
-
-    private static ProblemException taken() {
-        return ProblemException.conflict("Something else on record has this id. Make a new id for a new entry.");
     }
 
     private List<ShopSchoolView> followed() {

@@ -60,7 +60,7 @@ class PhotoController {
         StoredPhoto photo = new StoredPhoto(photoId, caseId, body.topic(), body.by(), body.takenAtMs());
         boolean added = photos.add(photo, jpeg);
         if (!added && !same(photo, jpeg)) {
-            throw ProblemException.conflict("Another picture has this id. Make a new id for a new picture.");
+            throw ProblemException.taken();
         }
         events.changed(caseId);
         return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));

@@ -28,6 +28,11 @@ public final class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.NOT_FOUND, "not-found", message, List.of());
     }
 
+    /** 409: an id that belongs to another entry. */
+    public static ProblemException taken() {
+        return conflict("Something else on record has this id. Make a new id for a new entry.");
+    }
+
     public static ProblemException conflict(String message) {
         return new ProblemException(HttpStatus.CONFLICT, "conflict", message, List.of());
     }

@@ -2,6 +2,7 @@ package app.dantro.server.seal;
 
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 
@@ -19,11 +20,7 @@ public final class SealCheck {
 
     /** Seals a database as it is. */
     public static Seals all(Connection connection, int schema) throws SQLException {
-        Seals seals = Seals.none(schema);
-        for (String table : Rows.tables(connection)) {
-            seals = seals.with(table, behind(connection, table, Head.NONE));
-        }
-        return seals;
+        return whole(connection, Seals.none(schema)).now();
     }
 
     /**
@@ -33,11 +30,12 @@ public final class SealCheck {
     public static Found whole(Connection connection, Seals sealed) throws SQLException {
         Optional<String> damage = Optional.empty();
         Seals now = Seals.none(sealed.schema());
-        TreeSet<String> tables = new TreeSet<>(Rows.tables(connection));
+        List<String> there = Rows.tables(connection);
+        TreeSet<String> tables = new TreeSet<>(there);
         tables.addAll(sealed.heads().keySet());
         for (String table : tables) {
             Head head = sealed.of(table);
-            if (!Rows.tables(connection).contains(table)) {
+            if (!there.contains(table)) {
                 damage = damage.or(() -> Optional.of("the table (%s) is missing".formatted(table)));
                 continue;
             }
@@ -47,12 +45,6 @@ public final class SealCheck {
             now = now.with(table, walked.end);
         }
         return new Found(damage, now);
-    }
-
-    private static Head behind(Connection connection, String table, Head from) throws SQLException {
-        Head[] head = {from};
-        Rows.after(connection, table, from.lastRow(), (row, content) -> head[0] = head[0].and(row, content));
-        return head[0];
     }
 
     /** A chain as it is read, which must come by its seal. */

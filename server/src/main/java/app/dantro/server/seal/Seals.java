@@ -15,7 +15,8 @@ public record Seals(int schema, SortedMap<String, Head> heads) {
         heads = Collections.unmodifiableSortedMap(new TreeMap<>(heads));
     }
 
-    static Seals none(int schema) {
+    /** Of a database in which nothing is. */
+    public static Seals none(int schema) {
         return new Seals(schema, new TreeMap<>());
     }
 

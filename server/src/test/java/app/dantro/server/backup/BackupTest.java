@@ -10,6 +10,7 @@ import app.dantro.server.RunningServer.Answer;
 import app.dantro.server.StartRefused;
 import app.dantro.server.db.DataFolder;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -21,6 +22,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -175,9 +177,11 @@ class BackupTest {
                     .contains("1 cases")
                     .contains("looked at and whole");
         }
+        List<Path> before = everything(folder);
         assertThat(says("doctor", "--data", folder.toString()))
                 .contains("ok   The database")
                 .contains("There is no backup in");
+        assertThat(everything(folder)).as("the doctor changes nothing").isEqualTo(before);
         assertThat(says(
                         "restore",
                         other.resolve("mine.db").toString(),
@@ -186,6 +190,30 @@ class BackupTest {
                 .contains("holds 1 cases now.");
         assertThat(says("backup", "--data", "/proc/none", "--to", "/proc/none/x.db"))
                 .contains("No backup could be made");
+    }
+
+    /** A log that SQLite would cut is looked at on a copy first, and stays as it is. */
+    @Test
+    void aDamagedDatabaseIsNotBackedUpAndNotTouched() throws Exception {
+        try (RunningServer server = RunningServer.on(folder)) {
+            server.openCase();
+            for (String name : List.of("dantro.db", "dantro.db-wal", "dantro.seal")) {
+                Files.copy(folder.resolve(name), other.resolve(name));
+            }
+        }
+        byte[] log = Files.readAllBytes(other.resolve("dantro.db-wal"));
+        log[log.length / 2] ^= 1;
+        Files.write(other.resolve("dantro.db-wal"), log);
+        assertThat(says("backup", "--data", other.toString())).contains("is not what was acknowledged");
+        assertThat(says("doctor", "--data", other.toString())).contains("LOOK The database");
+        assertThat(Files.readAllBytes(other.resolve("dantro.db-wal"))).isEqualTo(log);
+        assertThat(other.resolve("backups")).doesNotExist();
+    }
+
+    private static List<Path> everything(Path folder) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.sorted().toList();
+        }
     }
 
     private static int cases(Path folder) throws Exception {
