@@ -60,6 +60,11 @@ public record Circuit(
         return of(Starter.class).findFirst();
     }
 
+    /** The two batteries of a pair in parallel; empty for one battery, or a set in series. */
+    public Optional<List<Battery>> pair() {
+        return blocks() == 1 && batteries().size() == 2 ? Optional.of(batteries()) : Optional.empty();
+    }
+
     public Optional<Solenoid> solenoid() {
         return of(Solenoid.class).findFirst();
     }

@@ -1,7 +1,6 @@
 package app.dantro.core.fact;
 
 import app.dantro.core.circuit.Battery;
-import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.reading.Reading;
@@ -20,15 +19,10 @@ public final class PairAtRest {
 
     private PairAtRest() {}
 
-    /** The two batteries of a pair in parallel; empty for any other circuit. */
-    public static Optional<List<Battery>> of(Circuit circuit) {
-        List<Battery> all = circuit.batteries();
-        return circuit.blocks() == 1 && all.size() == 2 ? Optional.of(all) : Optional.empty();
-    }
-
     /** What was read between their + posts with everything off, since one of them was put right. */
     public static Optional<Reading> between(CaseRecord record) {
-        return of(record.circuit())
+        return record.circuit()
+                .pair()
                 .flatMap(pair ->
                         record.newest(pair.get(0).positivePost(), pair.get(1).positivePost(), Condition.REST))
                 .filter(r -> r.takenAtMillis() > putRightAtMillis(record));
@@ -55,7 +49,7 @@ public final class PairAtRest {
 
     /** By what the bases at their own posts differ, in V; none if either was not read. */
     private static double basesApart(CaseRecord record) {
-        List<Reading> bases = of(record.circuit()).stream()
+        List<Reading> bases = record.circuit().pair().stream()
                 .flatMap(List::stream)
                 .flatMap(b -> record.newest(b.positivePost(), b.negativePost(), Condition.REST).stream())
                 .toList();

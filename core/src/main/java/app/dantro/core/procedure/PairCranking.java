@@ -3,7 +3,6 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Pair;
-import app.dantro.core.fact.PairAtRest;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.Reading;
@@ -23,7 +22,9 @@ final class PairCranking {
 
     /** The posts hardly fall while it cranks, and it turns: what does the other battery's do? */
     static Optional<Placed> secondCarries(Work work) {
-        return PairAtRest.of(work.record().circuit())
+        return work.record()
+                .circuit()
+                .pair()
                 .filter(pair -> work.judgement().isPresent())
                 .flatMap(pair -> second(work, pair).or(() -> whileCranking(work, pair)));
     }

@@ -49,7 +49,9 @@ final class SeveralBatteries {
     }
 
     private static Optional<Placed> between(Work work) {
-        return PairAtRest.of(work.record().circuit())
+        return work.record()
+                .circuit()
+                .pair()
                 .filter(pair -> PairAtRest.between(work.record()).isEmpty())
                 .map(pair -> new Placed(work.stage(Stage.BATTERY), Step.measure(between(work, pair))));
     }

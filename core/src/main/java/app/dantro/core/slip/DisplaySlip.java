@@ -1,5 +1,6 @@
 package app.dantro.core.slip;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.slip.Slip.Choice;
@@ -27,7 +28,7 @@ final class DisplaySlip {
     static Optional<Slip> asked(Entry entry) {
         Reading reading = entry.reading();
         double digit = reading.typed().resolutionVolts();
-        if (reading.volts() == 0 || milli(reading) || reading.range().isPresent()) {
+        if (reading.volts() == 0 || milli(reading) || reading.range().isPresent() || betweenAPair(entry)) {
             return Optional.empty();
         }
         if (digit < Marks.FINEST_DIGIT_VOLTS * Marks.ASSUMED_FINER) {
@@ -56,6 +57,18 @@ final class DisplaySlip {
                 .min()
                 .orElse(0.01);
         return digit * 10 >= least * Marks.ASSUMED_FINER ? 10 : 1000;
+    }
+
+    /** Between the + posts of a pair, everything off, the millivolt range is what was asked for. */
+    private static boolean betweenAPair(Entry entry) {
+        Reading reading = entry.reading();
+        return reading.condition() == Condition.REST
+                && entry.vehicle()
+                        .circuit()
+                        .pair()
+                        .filter(pair -> reading.isAcross(
+                                pair.get(0).positivePost(), pair.get(1).positivePost()))
+                        .isPresent();
     }
 
     private static boolean milli(Reading reading) {

@@ -25,7 +25,7 @@ final class BesideBatteries {
 
     Optional<PartFinding> fed(PartFinding part) {
         Optional<Reading> fed = PairAtRest.fed(record);
-        Optional<Integer> place = PairAtRest.of(record.circuit()).flatMap(pair -> place(pair, part.part()));
+        Optional<Integer> place = record.circuit().pair().flatMap(pair -> place(pair, part.part()));
         if (fed.isEmpty() || place.isEmpty()) {
             return Optional.empty();
         }

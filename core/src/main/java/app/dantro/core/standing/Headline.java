@@ -121,6 +121,7 @@ final class Headline {
                                 StartingReason.SUSPECT.with(Quantity.named(p.name())),
                                 p.because().get(0))
                         : Stream.of(p.because().get(0)))
+                .distinct()
                 .toList();
     }
 
