@@ -61,6 +61,13 @@ public final class Cautions {
                 .toList();
     }
 
+    /** Before the batteries of a pair are parted and charged. */
+    static List<String> parting(Circuit circuit) {
+        return Stream.concat(repair(circuit).stream(), CHARGING.stream())
+                .distinct()
+                .toList();
+    }
+
     /** Before the engine is turned by hand. */
     static List<String> turning() {
         return TURNING;

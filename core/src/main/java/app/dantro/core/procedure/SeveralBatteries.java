@@ -39,11 +39,15 @@ final class SeveralBatteries {
         return work.findings().parts().stream()
                 .filter(p -> p.by() == StandingRule.FED_AT_REST && p.standing() == Standing.SUSPECT)
                 .findFirst()
-                .map(p -> new Placed(work.stage(Stage.BATTERY), part(p)));
+                .map(p -> new Placed(work.stage(Stage.BATTERY), part(work, p)));
     }
 
-    private static Step part(PartFinding battery) {
-        return Step.of(Kind.PROVE, ProcedureReason.PART_THEM.with(), battery.because(), Cautions.charging())
+    private static Step part(Work work, PartFinding battery) {
+        return Step.of(
+                        Kind.PROVE,
+                        ProcedureReason.PART_THEM.with(),
+                        battery.because(),
+                        Cautions.parting(work.record().circuit()))
                 .on(battery.part())
                 .seeing(List.of(ToSee.open(Topic.LOWER_APART)));
     }

@@ -45,6 +45,7 @@ class SeveralBatteriesTest {
         Assessment suspected = judged(fed);
         assertThat(suspected.findings().standing(PartId.of("battery-a"))).isEqualTo(Standing.SUSPECT);
         assertThat(suspected.next().kind()).isEqualTo(Kind.PROVE);
+        assertThat(suspected.next().cautions()).as("they are taken off").anyMatch(c -> c.contains("−"));
         assertThat(suspected.next().toSee()).extracting(Step.ToSee::topic).containsExactly(Topic.LOWER_APART);
 
         Assessment apart = judged(fed, said("FIRST"));
