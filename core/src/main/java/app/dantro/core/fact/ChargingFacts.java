@@ -120,11 +120,11 @@ public final class ChargingFacts {
                 : Optional.empty();
     }
 
-    /** High enough in itself and above whatever stood there before, or clearly above a base that carried no surface charge. */
+    /** High enough in itself and above whatever stood there before, or clearly above the base of a battery that was neither flat nor fresh from charging. */
     private boolean charged(Reading posts) {
         double volts = Math.abs(posts.volts());
         boolean forced = record.posts(Condition.REST)
-                .filter(this::rested)
+                .filter(base -> rested(base) && Math.abs(base.volts()) >= Marks.FLAT_VOLTS * circuit.blocks())
                 .filter(base -> volts >= Math.abs(base.volts()) + Marks.FORCED_VOLTS * circuit.blocks())
                 .isPresent();
         boolean under = record.posts(Condition.REST)

@@ -75,7 +75,9 @@ final class DropJudge {
         if (volts > healthy.upperVolts()) {
             return DropAnswer.FAILS;
         }
-        if (!healthy.estimated()) {
+        if (!healthy.estimated()
+                && healthy.amps()
+                        >= Marks.ASSUMED_CERTIFIES_SHARE * loop.crankingAmps().nominalAmps()) {
             return DropAnswer.CERTIFIED;
         }
         return reading.called() || loadProven ? DropAnswer.NOT_THE_CAUSE : DropAnswer.NOT_PROVEN;

@@ -5,6 +5,9 @@ final class Marks {
     /** A part is loaded if it carries this much of what all loads on at speed would send through it (docs/job.md, test 16). */
     static final double LOADED_SHARE = 0.5;
 
+    /** A cable that the starter loads is not certified by less than this of what its class draws: broken strands hold that too. */
+    static final double ASSUMED_CERTIFIES_SHARE = 0.1;
+
     /** A drop cannot be larger than its battery at rest by more than this, in V. */
     static final double ASSUMED_SLACK_VOLTS = 1;
 

@@ -19,8 +19,11 @@ final class Marks {
     /** A tenth of the source's volts, as it stands where nothing flows, is one within this share. */
     static final double ASSUMED_SAME_SOURCE = 0.015;
 
-    /** Shares of its base that a battery holds while the starter is called for behind an open way, and under a pile. */
-    static final double ASSUMED_LEFT_WHEN_CALLED = 0.9;
+    /** Shares of its base that a battery holds while the starter is called for behind an open way, with loads or the key on, and under a pile (docs/everyday.md, key on and engine-off loads). */
+    static final double ASSUMED_LEFT_WHEN_CALLED = 0.85;
+
+    static final double ASSUMED_LEFT_UNDER_LOADS = 0.88;
+    static final double ASSUMED_LEFT_KEY_ON = 0.95;
 
     static final double ASSUMED_LEFT_UNDER_PILE = 0.75;
 

@@ -28,6 +28,7 @@ public final class SlipRules {
             RangeSlip::asked,
             DisplaySlip::wholeVolts,
             SourceSlip::beyondSystem,
+            AboveStanding::asked,
             SourceSlip::ofOneBattery,
             SourceSlip::tenth,
             SignSlip::ofSource,

@@ -47,7 +47,7 @@ final class SourceSlip {
 
     /** About a tenth of the source's own volts, between points where no healthy way would lose that: they were meant. */
     static Optional<Slip> tenth(Entry entry) {
-        OptionalDouble source = source(entry);
+        OptionalDouble source = turned(entry) ? OptionalDouble.empty() : source(entry);
         double ofAll = entry.size() / Marks.TENTH / source.orElse(Double.MAX_VALUE);
         boolean whole = ofAll >= least(entry) && ofAll <= 1 + Marks.ASSUMED_SAME_SOURCE;
         boolean oneBlock = Math.abs(ofAll * entry.loop().blocks() - 1) <= Marks.ASSUMED_SAME_SOURCE;
@@ -73,11 +73,19 @@ final class SourceSlip {
 
     /** What is left of the source across an open way: less where the battery is loaded meanwhile. */
     private static double least(Entry entry) {
-        return entry.reading().condition().pile()
-                ? Marks.ASSUMED_LEFT_UNDER_PILE
-                : entry.reading().condition().starterCalled()
-                        ? Marks.ASSUMED_LEFT_WHEN_CALLED
-                        : 1 - Marks.ASSUMED_SAME_SOURCE;
+        return switch (entry.reading().condition()) {
+            case PILE_STARTER, PILE_ALTERNATOR -> Marks.ASSUMED_LEFT_UNDER_PILE;
+            case CRANKING, START_ATTEMPT -> Marks.ASSUMED_LEFT_WHEN_CALLED;
+            case ENGINE_OFF_LOAD -> Marks.ASSUMED_LEFT_UNDER_LOADS;
+            case KEY_ON -> Marks.ASSUMED_LEFT_KEY_ON;
+            default -> 1 - Marks.ASSUMED_SAME_SOURCE;
+        };
+    }
+
+    /** An engine that the starter turns has no open way there: so much over one of its joints is that joint's. */
+    private static boolean turned(Entry entry) {
+        SlipRules.Vehicle vehicle = entry.vehicle();
+        return entry.reading().condition().starterCalled() && vehicle.starterKnown() && vehicle.turns();
     }
 
     /** Next to nothing across one battery of several, which the others do not hide. */

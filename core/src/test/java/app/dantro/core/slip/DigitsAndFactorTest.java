@@ -52,7 +52,8 @@ class DigitsAndFactorTest {
         "post-plus, battery-stud, CRANKING, 10, 0.010, DECIMAL",
         "bplus, post-plus, RAISED_LOADED, 0.83, 0.083, DECIMAL",
         "alternator-case, post-minus, RAISED_LOADED, 0.28, 0.028, DECIMAL",
-        "relay-out, trigger, CRANKING, 1.17, 11.7, DECIMAL",
+        "bplus, alternator-case, KEY_ON, 1.2, 12.0, DECIMAL",
+        "relay-out, trigger, PILE_ALTERNATOR, 16.0, 1.60, ABOVE_SOURCE",
         "post-plus, battery-stud, PILE_STARTER, 0.998, 9.98, DECIMAL",
         "post-plus, bplus, RAISED_LOADED, -1.41, -14.1, DECIMAL"
     })
@@ -62,6 +63,18 @@ class DigitsAndFactorTest {
                 .orElseThrow();
         assertThat(slip.kind()).isEqualTo(kind);
         assertThat(meant(slip)).isCloseTo(meant, within(1e-9));
+    }
+
+    /** Behind an open way the coils' volts stand; an engine that turns has none, and its joint may well lose as much. */
+    @Test
+    void aTenthOfTheSourceIsAskedAboutWhereNothingTurns() {
+        Reading tenth = read("relay-out", "trigger", Condition.CRANKING, "1.09", 0);
+        SlipRules.Vehicle click =
+                new SlipRules.Vehicle(CAR, StartingLoop.of(CAR), 20, true, false, false, OptionalDouble.empty(), false);
+        assertThat(meant(SlipRules.atEntry(click, new Readings(List.of(BASE)), tenth)
+                        .orElseThrow()))
+                .isCloseTo(10.9, within(1e-9));
+        assertThat(asked(tenth, BASE)).isEmpty();
     }
 
     @Test
