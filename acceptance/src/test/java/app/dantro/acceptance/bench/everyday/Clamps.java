@@ -19,6 +19,10 @@ final class Clamps {
         this.dice = dice;
     }
 
+    boolean owned() {
+        return owned;
+    }
+
     Current around(FleetVehicle vehicle, FleetVehicle.Moment moment, Condition condition) {
         if (condition.pile()) {
             double shown = Math.rint(moment.setAmps());

@@ -3,7 +3,6 @@ package app.dantro.acceptance.bench.everyday;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.inference.PreparedCircuit;
-import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.record.Topic;
@@ -28,6 +27,7 @@ final class Session {
     private final FleetVehicle vehicle;
     private final PreparedCircuit prepared;
     private final Technician technician;
+    private final Doing doing;
     private final boolean clamp;
     private final Assessor assessor;
     private final Consumer<String> log;
@@ -47,6 +47,7 @@ final class Session {
         this.assessor = new Assessor(Complaints.concern(vehicle), prepared);
         this.clamp = tool.clamp(vehicle);
         this.technician = new Technician(vehicle, prepared.circuit(), clamp, seed);
+        this.doing = new Doing(technician);
         this.dice = new Random(seed + 1);
         this.log = log;
     }
@@ -123,10 +124,10 @@ final class Session {
 
     private Optional<End> take(Step step) {
         return switch (step.kind()) {
-            case MEASURE -> measure(step);
+            case MEASURE -> measure();
             case CHARGE -> {
                 technician.charge();
-                yield step.probe().isEmpty() ? Optional.of(End.CHARGED) : measure(step);
+                yield step.probe().isEmpty() ? Optional.of(End.CHARGED) : measure();
             }
             case PROVE, RESTORE -> see(step);
             case REPAIR -> repair(step.part().orElseThrow());
@@ -164,18 +165,16 @@ final class Session {
                 .orElse(named);
     }
 
-    /** The step's own reading, or the next best if a point cannot be reached. */
-    private Optional<End> measure(Step step) {
-        if (technician.saysOutOfReach(step)) {
-            return Optional.empty();
+    private Optional<End> measure() {
+        Doing.Measured measured = doing.measure(last);
+        if (measured == Doing.Measured.READ && repairs == 0 && dice.nextDouble() < SLIPS) {
+            SlipTrial.on(technician, dice, assessor).ifPresent(this::tried);
         }
-        List<ProbePlan> plans = new ArrayList<>(step.probe().stream().toList());
-        plans.addAll(last.standby());
-        boolean read = plans.stream().anyMatch(p -> technician.take(p.red(), p.black(), p.condition()));
-        if (read && repairs == 0 && dice.nextDouble() < SLIPS) {
-            SlipTrial.on(technician.record(), dice, assessor).ifPresent(this::tried);
-        }
-        return read ? Optional.empty() : Optional.of(End.UNREACHABLE);
+        return measured == Doing.Measured.CANNOT ? Optional.of(End.UNREACHABLE) : Optional.empty();
+    }
+
+    private Optional<End> see(Step step) {
+        return doing.see(step) ? Optional.empty() : Optional.of(End.UNSEEN);
     }
 
     private void tried(SlipTrial.Tried slip) {
@@ -183,27 +182,12 @@ final class Session {
         log.accept("  " + slip.line());
     }
 
-    private Optional<End> see(Step step) {
-        boolean any = false;
-        for (Step.ToSee item : step.toSee()) {
-            Optional<String> seen = Looks.seen(technician.vehicle(), technician, item);
-            if (seen.isPresent() && !seen.equals(item.stated())) {
-                if (item.topic() == Topic.CHARGED_APART) {
-                    technician.charge();
-                }
-                technician.say(item.topic(), seen.get());
-                any = true;
-            }
-        }
-        return any ? Optional.empty() : Optional.of(End.UNSEEN);
-    }
-
     private void assess() {
         last = assessor.apply(technician.record());
         List<PartFinding> bad = alarms();
         bad.stream().filter(p -> repairs == 0).forEach(p -> alarmed.add(p.part().value()));
         last.findings().doubts().forEach(d -> doubted.add(d.reading().toString()));
-        technician.newest().ifPresent(r -> log.accept("  read " + r));
+        technician.newest().map(SessionLine::of).ifPresent(log);
         OneVoice.broken(last).ifPresent(discords::add);
         log.accept(SessionLine.of(last, bad));
     }

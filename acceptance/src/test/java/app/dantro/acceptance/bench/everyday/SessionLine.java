@@ -2,6 +2,7 @@ package app.dantro.acceptance.bench.everyday;
 
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.procedure.Assessment;
+import app.dantro.core.record.RecordedReading;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -19,6 +20,20 @@ final class SessionLine {
                                 .collect(Collectors.joining()),
                         said.next().kind(),
                         said.next().title());
+    }
+
+    /** A reading as it was taken, with what was asked about it. */
+    static String of(RecordedReading r) {
+        return "  read %s>%s %s %s %s %s"
+                .formatted(
+                        r.reading().red(),
+                        r.reading().black(),
+                        r.reading().condition(),
+                        r.reading().typed().text(),
+                        r.reading().amps().map(a -> a + " A").orElse(""),
+                        r.slip()
+                                .map(q -> q.kind() + " " + r.answer().orElseThrow() + ": " + q.sentence())
+                                .orElse(""));
     }
 
     private static String shown(PartFinding p) {

@@ -25,11 +25,15 @@ final class SlipReport {
         List<SlipTrial.Tried> asked =
                 matter.stream().filter(SlipTrial.Tried::asked).toList();
         out.printf(
-                "slips %-20s tried %d, would matter %d, of these asked about %s, the first answer right %s%n",
+                "slips %-20s tried %d, would matter %d, of these asked about at entry %s, before a verdict %s, misled %s; the first answer right %s%n",
                 name,
                 tried.size(),
                 matter.size(),
                 share(matter, SlipTrial.Tried::asked),
+                share(matter, SlipTrial.Tried::inTime),
+                share(
+                        matter,
+                        t -> t.later().filter(Aftermath.Came.MISLED::equals).isPresent()),
                 share(asked, SlipTrial.Tried::named));
     }
 }

@@ -31,12 +31,27 @@ final class SlipTrial {
      * What came of one.
      *
      * @param matters it would change a standing, the headline or the next step
+     * @param asked at entry
      * @param named an answer offers the value that was meant
+     * @param later what became of one that matters and was not asked about at entry
      */
-    record Tried(Way way, Condition condition, boolean matters, boolean asked, boolean named, String line) {}
+    record Tried(
+            Way way,
+            Condition condition,
+            boolean matters,
+            boolean asked,
+            boolean named,
+            Optional<Aftermath.Came> later,
+            String line) {
+        /** Asked about at entry, or before a verdict carried it. */
+        boolean inTime() {
+            return asked || later.filter(Aftermath.Came.ASKED::equals).isPresent();
+        }
+    }
 
     /** Tries one slip on the newest reading; nothing of it stays in the case. */
-    static Optional<Tried> on(CaseRecord now, Random dice, Function<CaseRecord, Assessment> assess) {
+    static Optional<Tried> on(Technician technician, Random dice, Function<CaseRecord, Assessment> assess) {
+        CaseRecord now = technician.record();
         List<RecordedReading> all = new ArrayList<>(now.readings());
         RecordedReading newest = all.remove(all.size() - 1);
         Reading right = newest.reading();
@@ -54,9 +69,13 @@ final class SlipTrial {
                 .findFirst()
                 .filter(v -> Math.abs(v - right.volts()) <= RIGHT_SHARE * Math.abs(right.volts()) + 1e-6)
                 .isPresent();
-        all.add(new RecordedReading(slipped, Optional.empty(), Optional.empty(), false));
+        RecordedReading instead = new RecordedReading(slipped, Optional.empty(), Optional.empty(), false);
+        all.add(instead);
         boolean matters = !said(assess.apply(with(now, all))).equals(said(assess.apply(now)));
-        String line = "SLIP %s %s>%s %s meant %s typed %s: %s %s"
+        Optional<Aftermath.Came> later = matters && asked.isEmpty()
+                ? Optional.of(new Aftermath(technician.mistyping(instead), slipped, assess).follow())
+                : Optional.empty();
+        String line = "SLIP %s %s>%s %s meant %s typed %s: %s %s %s"
                 .formatted(
                         way,
                         right.red(),
@@ -65,8 +84,9 @@ final class SlipTrial {
                         right.typed().text(),
                         text.get(),
                         matters ? "matters" : "harmless",
-                        asked.map(s -> s.kind() + (named ? " named" : " other")).orElse("NOT ASKED"));
-        return Optional.of(new Tried(way, right.condition(), matters, asked.isPresent(), named, line));
+                        asked.map(s -> s.kind() + (named ? " named" : " other")).orElse("NOT ASKED"),
+                        later.map(Enum::name).orElse(""));
+        return Optional.of(new Tried(way, right.condition(), matters, asked.isPresent(), named, later, line));
     }
 
     /** What a slip could change: standings, headline (other figures in the same sentence are no change), next step. */

@@ -67,22 +67,26 @@ final class Technician {
                 .with(Statements.of(said));
     }
 
-    /** The newest reading, as a line. */
-    Optional<String> newest() {
-        return readings.isEmpty()
-                ? Optional.empty()
-                : Optional.of(readings.get(readings.size() - 1))
-                        .map(r -> "%s>%s %s %s %s %s"
-                                .formatted(
-                                        r.reading().red(),
-                                        r.reading().black(),
-                                        r.reading().condition(),
-                                        r.reading().typed().text(),
-                                        r.reading().amps().map(a -> a + " A").orElse(""),
-                                        r.slip()
-                                                .map(q -> q.kind() + " "
-                                                        + r.answer().orElseThrow() + ": " + q.sentence())
-                                                .orElse("")));
+    /** The newest reading. */
+    Optional<RecordedReading> newest() {
+        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
+    }
+
+    /** The same technician, who mistyped the newest reading. */
+    Technician mistyping(RecordedReading slipped) {
+        Technician other = new Technician(vehicle, circuit, clamps.owned(), names);
+        other.repairs.addAll(repairs);
+        other.tests.addAll(tests);
+        other.readings.addAll(readings.subList(0, readings.size() - 1));
+        other.readings.add(slipped);
+        other.said.addAll(said);
+        other.outOfReach.addAll(outOfReach);
+        other.moments.putAll(moments);
+        other.last = last;
+        other.charged = charged;
+        other.clock = clock;
+        other.names = names;
+        return other;
     }
 
     int taken() {
@@ -178,7 +182,8 @@ final class Technician {
                 clock);
         Optional<Slip> slip = record().asked(reading);
         slip.ifPresent(asked::add);
-        Optional<Slip.Answer> answer = slip.map(s -> answer(s, volts, reading, moment.get()));
+        Optional<Slip.Answer> answer =
+                slip.map(s -> Truthful.answer(s, volts, reading, moment.get().rpm() > 0));
         readings.add(new RecordedReading(reading, slip, answer, false));
         return true;
     }
@@ -225,24 +230,5 @@ final class Technician {
                 .flatMap(m -> vehicle.amps(m, Clamps.battery(vehicle)))
                 .filter(a -> Math.abs(a) < AMMETER_AMPS)
                 .map(a -> Long.toString(Math.round(Math.abs(a) * 1000)));
-    }
-
-    /** The truth, as far as one of the answers offers it. */
-    private Slip.Answer answer(Slip slip, double volts, Reading reading, FleetVehicle.Moment moment) {
-        for (Slip.Choice choice : slip.choices()) {
-            boolean nearer = choice.volts()
-                    .filter(v -> Math.abs(v - volts) < Math.abs(reading.volts() - volts))
-                    .isPresent();
-            if (choice.answer() == Slip.Answer.MEANT && nearer) {
-                return Slip.Answer.MEANT;
-            }
-        }
-        boolean turned = reading.condition().starterCalled() && moment.rpm() > 0;
-        List<Slip.Answer> offered =
-                slip.choices().stream().map(Slip.Choice::answer).toList();
-        Slip.Answer wanted = turned
-                ? Slip.Answer.CALLED
-                : reading.condition().starterCalled() ? Slip.Answer.HELD : Slip.Answer.NOT_CALLED;
-        return offered.contains(wanted) ? wanted : Slip.Answer.AS_READ;
     }
 }
