@@ -75,6 +75,10 @@ final class EverydayReport {
         shares(out, "  meter only", costly.stream().filter(r -> !r.clamp()).toList());
         shares(
                 out,
+                "  all else everyday",
+                costly.stream().filter(r -> !r.vehicle().elseBeyond()).toList());
+        shares(
+                out,
                 "faults that cost nothing",
                 all.stream()
                         .filter(r -> !r.vehicle().healthy() && !r.vehicle().costsItsComplaint())

@@ -79,6 +79,7 @@ final class EverydayRun {
                             v.costsItsComplaint() ? "COSTS" : "harmless",
                             result.end(),
                             result.alarmed()));
+            result.part().filter(v::good).ifPresent(part -> lines.add("CONDEMNED %s".formatted(part)));
             if (result.repairs() > 0 && !result.left().healthy()) {
                 lines.add("LEFT %s %s"
                         .formatted(

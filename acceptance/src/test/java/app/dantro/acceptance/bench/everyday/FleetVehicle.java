@@ -112,13 +112,22 @@ public record FleetVehicle(
         return cranksSlowly() || new Cost(this).any();
     }
 
-    /** Every name that may be said of it. */
-    /** True if nothing is wrong with a part: no fault was put in, and it loses no more than everyday ones. */
+    /** True if nothing is wrong with a part: no fault was put in, and it is no worse than everyday ones. */
     boolean good(String part) {
-        boolean beyond = List.of(looks.getOrDefault(BEYOND, "").split(",")).contains(part);
-        return !rightNames().contains(part) && !beyond;
+        return !rightNames().contains(part) && !beyond().contains(part);
     }
 
+    /** True if parts beside the faulty ones are worse than any everyday vehicle's. */
+    boolean elseBeyond() {
+        return !rightNames().containsAll(beyond());
+    }
+
+    private List<String> beyond() {
+        String named = looks.getOrDefault(BEYOND, "");
+        return named.isEmpty() ? List.of() : List.of(named.split(","));
+    }
+
+    /** Every name that may be said of it. */
     Set<String> rightNames() {
         return truth.faults().stream().flatMap(Fault::named).collect(Collectors.toSet());
     }
