@@ -1,4 +1,5 @@
 <script lang="ts">
+	import BeforeSeat from './BeforeSeat.svelte';
 	import { SeatState } from '../../lib/state/seat.svelte';
 	import { allowSound, soundGo, soundStop, stayAwake } from '../../lib/device/signals';
 
@@ -61,15 +62,7 @@
 		{/if}
 	</section>
 {:else}
-	<section class="seat before">
-		<div class="word">
-			<h1>Seat</h1>
-			<p class="words">Neutral or park, brake on, key off. The one with the probe gives the command.</p>
-			<p class="words">No clear answer, no crank.</p>
-		</div>
-		<p class="left"></p>
-		<button class="answer" onclick={sit}>I am in the seat</button>
-	</section>
+	<BeforeSeat {sit} />
 {/if}
 
 <style>
@@ -142,9 +135,5 @@
 	.answer.off {
 		background: transparent;
 		color: inherit;
-	}
-	.before .answer {
-		background: var(--ink);
-		color: var(--card);
 	}
 </style>

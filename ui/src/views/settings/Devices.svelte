@@ -36,7 +36,7 @@
 	<h1>Devices that may come in</h1>
 	<p class="soft">
 		This computer may do everything. A technician’s device works on every case; a seat sees the orders of one
-		case and answers them.
+		case and answers them. One that is not used for thirty days has to be paired again.
 	</p>
 	{#if message}<p role="alert"><b>{message}</b></p>{/if}
 	{#if devices?.length === 0}
@@ -47,7 +47,12 @@
 				<li>
 					<span>
 						<b>{device.name}</b>, {ROLE[device.role]}{device.vehicle ? ` of the ${device.vehicle}` : ''}
-						<span class="soft">since {moment(device.pairedAtMs, Date.now())}</span>
+						<span class="soft">
+							{device.expired
+								? 'not seen for thirty days: pair it again'
+								: `last here ${moment(device.lastSeenMs, Date.now())}`}, paired
+							{moment(device.pairedAtMs, Date.now())}
+						</span>
 					</span>
 					{#if owner}<Key onclick={() => remove(device)} aria-label="Remove {device.name}">Remove</Key>{/if}
 				</li>

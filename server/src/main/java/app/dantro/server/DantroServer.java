@@ -72,6 +72,7 @@ public class DantroServer {
     /** The options, with what opening to the network and encryption need. */
     private static String[] reached(String[] args, DataFolder folder) {
         List<String> all = new ArrayList<>(List.of(args));
+        all.add(0, "--logging.file.name=" + folder.path().resolve("logs").resolve("dantro.log"));
         boolean lan = Boolean.parseBoolean(option(args, "dantro.lan", "false"));
         if (lan) {
             all.add("--server.address=0.0.0.0");
@@ -79,7 +80,12 @@ public class DantroServer {
         if (Boolean.parseBoolean(option(args, "dantro.tls", "false"))) {
             List<String> names = new ArrayList<>(List.of("127.0.0.1", "localhost"));
             names.addAll(lan ? Reach.networkAddresses() : List.of());
-            all.addAll(LocalCertificate.in(folder.path(), names).options());
+            LocalCertificate certificate = LocalCertificate.in(folder.path(), names);
+            all.addAll(certificate.options());
+            if (!certificate.fits(names)) {
+                System.out.println(
+                        "This machine has other addresses than its certificate was made for; devices know it by its fingerprint, which stays. For a new one remove dantro-tls.p12 from the data folder.");
+            }
         }
         return all.toArray(String[]::new);
     }

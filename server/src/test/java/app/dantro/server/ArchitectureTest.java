@@ -73,6 +73,7 @@ class ArchitectureTest {
             device: job live problem store time
             guard: device problem
             vehicle: store
+            health: assess backup db live
             backup: db problem seal
             demo: event format instrument job reading store
             """;

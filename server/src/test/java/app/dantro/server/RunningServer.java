@@ -64,19 +64,28 @@ public final class RunningServer implements AutoCloseable {
 
     public Answer putRaw(String path, String body, String type, String origin)
             throws IOException, InterruptedException {
-        return send(HttpRequest.newBuilder(URI.create(base() + path))
-                .header("Content-Type", type)
-                .header("Origin", origin)
-                .PUT(BodyPublishers.ofString(body))
+        return send(
+                writing(path, type, origin).PUT(BodyPublishers.ofString(body)).build());
+    }
+
+    /** As the device whose cookie this is. */
+    public Answer putAs(String token, String path, Object body) throws IOException, InterruptedException {
+        return send(writing(path, "application/json", base())
+                .header("Cookie", "dantro_device=" + token)
+                .PUT(BodyPublishers.ofString(JSON.writeValueAsString(body)))
                 .build());
     }
 
     public Answer post(String path, Object body) throws IOException, InterruptedException {
-        return send(HttpRequest.newBuilder(URI.create(base() + path))
-                .header("Content-Type", "application/json")
-                .header("Origin", base())
+        return send(writing(path, "application/json", base())
                 .POST(BodyPublishers.ofString(JSON.writeValueAsString(body)))
                 .build());
+    }
+
+    private HttpRequest.Builder writing(String path, String type, String origin) {
+        return HttpRequest.newBuilder(URI.create(base() + path))
+                .header("Content-Type", type)
+                .header("Origin", origin);
     }
 
     private Answer send(HttpRequest request) throws IOException, InterruptedException {
@@ -93,21 +102,10 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public static Map<String, Object> newCase() {
-        return new HashMap<>(Map.of(
-                "vehicle",
-                "Test van",
-                "complaint",
-                "cranks slowly",
-                "circuit",
-                "petrol-body-return",
-                "concern",
-                "STARTING",
-                "celsius",
-                20,
-                "by",
-                "test",
-                "openedAtMs",
-                1_779_000_000_000L));
+        Map<String, Object> body = new HashMap<>(Map.of("vehicle", "Test van", "complaint", "cranks slowly"));
+        body.putAll(Map.of("circuit", "petrol-body-return", "concern", "STARTING", "celsius", 20));
+        body.putAll(Map.of("by", "test", "openedAtMs", 1_779_000_000_000L));
+        return body;
     }
 
     public static Map<String, Object> cranking(String red, String black, String typed, double amps) {

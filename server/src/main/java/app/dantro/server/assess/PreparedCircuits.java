@@ -142,6 +142,11 @@ public class PreparedCircuits {
         return tried.get();
     }
 
+    /** How many circuits wait to be worked out, or are at it. */
+    public int waiting() {
+        return worker.getQueue().size() + worker.getActiveCount();
+    }
+
     /** Whoever asked is told once, whichever of the askers comes first. */
     private void tell(Key key) {
         tried.incrementAndGet();

@@ -45,7 +45,8 @@ public record BackupsView(
         }
     }
 
-    static BackupsView of(Backups backups) {
+    /** As they stand now. */
+    public static BackupsView of(Backups backups) {
         Standing standing = backups.standing();
         boolean late = standing.kept().stream()
                 .findFirst()

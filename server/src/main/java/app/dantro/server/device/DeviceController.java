@@ -3,18 +3,12 @@ package app.dantro.server.device;
 import app.dantro.server.job.Cases;
 import app.dantro.server.problem.ProblemException;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,12 +17,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Pairing codes, who one is, and the devices that are paired. */
+/** Codes that let a device in, and the devices that are. */
 @RestController
 @RequestMapping("/api")
 class DeviceController {
-    private static final Duration REMEMBERED = Duration.ofDays(400);
-
     private final Devices devices;
     private final PairingCodes codes;
     private final Reach reach;
@@ -43,35 +35,26 @@ class DeviceController {
         this.files = files;
     }
 
-    /** Who asks, and how the program is reached. */
-    record MeView(
-            Role role, Optional<UUID> caseId, boolean lan, Optional<String> fingerprint, List<String> addresses) {}
-
     /** A role to grant; a seat belongs to a case. */
     record NewCode(@NotNull Role role, Optional<UUID> caseId) {}
 
     /** A code to show, with the addresses that carry it. */
     record CodeView(String code, long expiresAtMs, List<String> links) {}
 
-    /** A code typed by a device that wants to join. */
-    record NewDevice(
-            @NotBlank @Size(max = 12) String code,
-            @NotBlank @Size(max = 60) String name) {}
-
-    /** A paired device. */
-    record DeviceView(UUID id, String name, Role role, Optional<String> vehicle, long pairedAtMs) {}
-
-    @GetMapping("/devices/me")
-    MeView me(HttpServletRequest request) {
-        Visitor visitor = Visitor.of(request);
-        boolean known = visitor.role() != Role.NONE;
-        return new MeView(
-                visitor.role(),
-                visitor.caseId(),
-                reach.lan(),
-                reach.fingerprint(),
-                known ? reach.origins(request.getLocalPort()) : List.of());
-    }
+    /**
+     * A paired device.
+     *
+     * @param lastSeenMs to the hour
+     * @param expired away for so long that it has to be paired again
+     */
+    record DeviceView(
+            UUID id,
+            String name,
+            Role role,
+            Optional<String> vehicle,
+            long pairedAtMs,
+            long lastSeenMs,
+            boolean expired) {}
 
     /** The machine itself grants any role, a technician only a seat on a case. */
     @PostMapping("/devices/codes")
@@ -96,14 +79,6 @@ class DeviceController {
                         .toList());
     }
 
-    @PostMapping("/pairing")
-    MeView join(HttpServletRequest request, HttpServletResponse response, @Valid @RequestBody NewDevice body) {
-        Devices.Joined joined = devices.join(body.code().replaceAll("\\s", ""), body.name(), request.getRemoteAddr());
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie(joined.token()));
-        Visitor.of(joined.device()).putOn(request);
-        return me(request);
-    }
-
     @GetMapping("/devices")
     List<DeviceView> all() {
         return devices.all().stream()
@@ -112,7 +87,9 @@ class DeviceController {
                         d.name(),
                         d.role(),
                         d.caseId().map(id -> files.load(id).record().vehicle()),
-                        d.pairedAtMs()))
+                        d.pairedAtMs(),
+                        d.lastSeenMs(),
+                        d.expired(clock.millis())))
                 .toList();
     }
 
@@ -127,16 +104,5 @@ class DeviceController {
         if (Visitor.of(request).role() != Role.OWNER) {
             throw ProblemException.forbidden(otherwise);
         }
-    }
-
-    private String cookie(String token) {
-        return ResponseCookie.from(DeviceGuard.COOKIE, token)
-                .httpOnly(true)
-                .sameSite("Strict")
-                .secure(reach.fingerprint().isPresent())
-                .path("/")
-                .maxAge(REMEMBERED)
-                .build()
-                .toString();
     }
 }

@@ -3,12 +3,10 @@ package app.dantro.server.device;
 import app.dantro.server.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
-import java.util.Arrays;
 import java.util.Optional;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -23,13 +21,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class DeviceGuard extends OncePerRequestFilter {
-    static final String COOKIE = "dantro_device";
-
     private final Devices devices;
+    private final DeviceCookie cookie;
     private final ProblemWriter problems;
 
-    DeviceGuard(Devices devices, ProblemWriter problems) {
+    DeviceGuard(Devices devices, DeviceCookie cookie, ProblemWriter problems) {
         this.devices = devices;
+        this.cookie = cookie;
         this.problems = problems;
     }
 
@@ -42,7 +40,7 @@ class DeviceGuard extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        Visitor visitor = visitor(request);
+        Visitor visitor = visitor(request, response);
         visitor.putOn(request);
         if (visitor.mayReach(path)) {
             chain.doFilter(request, response);
@@ -67,21 +65,17 @@ class DeviceGuard extends OncePerRequestFilter {
         }
     }
 
-    private Visitor visitor(HttpServletRequest request) throws IOException {
-        Optional<PairedDevice> paired = cookie(request).flatMap(devices::byToken);
+    private Visitor visitor(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        Optional<String> token = DeviceCookie.of(request);
+        Optional<PairedDevice> paired = token.flatMap(devices::byToken);
         if (paired.isPresent()) {
+            if (devices.note(paired.get())) {
+                cookie.set(response, token.get());
+            }
             return Visitor.of(paired.get());
         }
         // An address literal: nothing is looked up.
         boolean here = InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress();
         return here ? Visitor.OWNER : Visitor.STRANGER;
-    }
-
-    private static Optional<String> cookie(HttpServletRequest request) {
-        return Optional.ofNullable(request.getCookies()).stream()
-                .flatMap(Arrays::stream)
-                .filter(c -> c.getName().equals(COOKIE))
-                .map(Cookie::getValue)
-                .findFirst();
     }
 }

@@ -13,22 +13,24 @@ import org.springframework.stereotype.Component;
 @Component
 class DeviceStore {
     private static final String INSERT = """
-            INSERT INTO device (id, name, role, case_id, token_hash, paired_at_ms)
-            VALUES (:id, :name, :role, :caseId, :tokenHash, :pairedAtMs)
+            INSERT INTO device (id, name, role, case_id, token_hash, paired_at_ms, last_seen_ms)
+            VALUES (:id, :name, :role, :caseId, :tokenHash, :pairedAtMs, :lastSeenMs)
             """;
     private static final String ALL = """
-            SELECT id, name, role, case_id, token_hash, paired_at_ms
+            SELECT id, name, role, case_id, token_hash, paired_at_ms, COALESCE(last_seen_ms, paired_at_ms) AS seen_ms
               FROM device
              WHERE removed_at_ms IS NULL
              ORDER BY paired_at_ms, id
             """;
     private static final String BY_TOKEN = """
-            SELECT id, name, role, case_id, token_hash, paired_at_ms
+            SELECT id, name, role, case_id, token_hash, paired_at_ms, COALESCE(last_seen_ms, paired_at_ms) AS seen_ms
               FROM device
              WHERE removed_at_ms IS NULL AND token_hash = :tokenHash
             """;
     private static final String REMOVE =
             "UPDATE device SET removed_at_ms = :nowMs WHERE id = :id AND removed_at_ms IS NULL";
+
+    private static final String SEEN = "UPDATE device SET last_seen_ms = :nowMs WHERE id = :id";
 
     private final JdbcClient writer;
     private final JdbcClient reader;
@@ -46,6 +48,7 @@ class DeviceStore {
                 .param("caseId", device.caseId().map(UUID::toString).orElse(null))
                 .param("tokenHash", device.tokenHash())
                 .param("pairedAtMs", device.pairedAtMs())
+                .param("lastSeenMs", device.lastSeenMs())
                 .update();
     }
 
@@ -69,6 +72,10 @@ class DeviceStore {
                 > 0;
     }
 
+    void seen(UUID id, long nowMs) {
+        writer.sql(SEEN).param("id", id.toString()).param("nowMs", nowMs).update();
+    }
+
     private static PairedDevice device(ResultSet row, int n) throws SQLException {
         return new PairedDevice(
                 UUID.fromString(row.getString("id")),
@@ -76,6 +83,7 @@ class DeviceStore {
                 Role.valueOf(row.getString("role")),
                 Optional.ofNullable(row.getString("case_id")).map(UUID::fromString),
                 row.getString("token_hash"),
-                row.getLong("paired_at_ms"));
+                row.getLong("paired_at_ms"),
+                row.getLong("seen_ms"));
     }
 }

@@ -5,19 +5,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
 import java.security.MessageDigest;
 import java.security.cert.X509Certificate;
-import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.TreeSet;
-import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 
 /**
  * A certificate made on this machine for its own addresses, by the JDK's keytool. Nobody vouches for it: a device compares
@@ -28,8 +23,14 @@ public final class LocalCertificate {
     /** Keeps the format's demand; what protects the key is the file's mode. */
     private static final String PASSWORD = "dantro-local";
 
-    private static final int DAYS = 3650;
-    private static final int LONGEST_SECONDS = 60;
+    /** What authenticates as it encrypts; no block chaining. */
+    private static final List<String> CIPHERS = List.of(
+            "TLS_AES_128_GCM_SHA256",
+            "TLS_AES_256_GCM_SHA384",
+            "TLS_CHACHA20_POLY1305_SHA256",
+            "TLS_ECDHE_ECDSA_WITH_AES_128_GCM_SHA256",
+            "TLS_ECDHE_ECDSA_WITH_AES_256_GCM_SHA384",
+            "TLS_ECDHE_ECDSA_WITH_CHACHA20_POLY1305_SHA256");
 
     private final Path file;
     private final X509Certificate certificate;
@@ -40,23 +41,18 @@ public final class LocalCertificate {
     }
 
     /**
-     * The certificate in a folder; a new one if there is none yet or the machine has other addresses by now.
+     * The certificate in a folder; a new one only if there is none yet. A machine that has other addresses by now keeps the
+     * fingerprint its devices know: their browsers warn of a name that does not fit, as they did of a stranger's signature.
      *
      * @throws StartRefused if it cannot be made or read
      */
     public static LocalCertificate in(Path folder, List<String> addresses) {
         Path file = folder.resolve("dantro-tls.p12");
-        List<String> bare =
-                addresses.stream().map(a -> a.replaceAll("[\\[\\]]", "")).toList();
+        List<String> bare = addresses.stream().map(LocalCertificate::bare).toList();
         try {
-            if (Files.exists(file)) {
-                LocalCertificate known = new LocalCertificate(file, read(file));
-                if (known.names().containsAll(bare)) {
-                    return known;
-                }
-                Files.delete(file);
+            if (!Files.exists(file)) {
+                KeyMaker.make(file, ALIAS, PASSWORD, bare);
             }
-            make(file, bare);
             return new LocalCertificate(file, read(file));
         } catch (IOException | GeneralSecurityException e) {
             throw new StartRefused(
@@ -84,17 +80,34 @@ public final class LocalCertificate {
                 "--server.ssl.key-store-type=PKCS12",
                 "--server.ssl.key-store-password=" + PASSWORD,
                 "--server.ssl.key-alias=" + ALIAS,
+                "--server.ssl.enabled-protocols=TLSv1.3,TLSv1.2",
+                "--server.ssl.ciphers=" + String.join(",", CIPHERS),
                 "--dantro.tls.fingerprint=" + fingerprint());
     }
 
-    private TreeSet<String> names() throws GeneralSecurityException {
-        TreeSet<String> names = new TreeSet<>();
-        if (certificate.getSubjectAlternativeNames() != null) {
-            certificate
-                    .getSubjectAlternativeNames()
-                    .forEach(n -> names.add(n.get(1).toString().toLowerCase(Locale.ROOT)));
+    /** Whether it was made for all of these addresses. */
+    public boolean fits(List<String> addresses) {
+        return names().containsAll(
+                        addresses.stream().map(LocalCertificate::bare).toList());
+    }
+
+    private TreeSet<String> names() {
+        try {
+            TreeSet<String> names = new TreeSet<>();
+            if (certificate.getSubjectAlternativeNames() != null) {
+                certificate
+                        .getSubjectAlternativeNames()
+                        .forEach(n -> names.add(n.get(1).toString().toLowerCase(Locale.ROOT)));
+            }
+            return names;
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("A certificate that was read says its names", e);
         }
-        return names;
+    }
+
+    /** An address without the brackets that a link needs. */
+    private static String bare(String address) {
+        return address.replaceAll("[\\[\\]]", "");
     }
 
     private static X509Certificate read(Path file) throws IOException, GeneralSecurityException {
@@ -103,35 +116,5 @@ public final class LocalCertificate {
             store.load(in, PASSWORD.toCharArray());
         }
         return (X509Certificate) store.getCertificate(ALIAS);
-    }
-
-    /** Made in a folder that nobody else may look into: the key is private before it exists. */
-    private static void make(Path file, List<String> addresses) throws IOException {
-        Path made = Files.createTempDirectory(
-                        file.toAbsolutePath().getParent(),
-                        "making-key",
-                        PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwx------")))
-                .resolve(file.getFileName());
-        String names = addresses.stream()
-                .map(a -> (a.matches("[0-9.]+|.*:.*") ? "ip:" : "dns:") + a)
-                .collect(Collectors.joining(","));
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "keytool").toString(), "-genkeypair"));
-        command.addAll(List.of("-alias", ALIAS, "-keyalg", "EC", "-groupname", "secp256r1"));
-        command.addAll(List.of("-validity", Integer.toString(DAYS), "-dname", "CN=Dantro", "-ext", "san=" + names));
-        command.addAll(List.of("-storetype", "PKCS12", "-storepass", PASSWORD, "-keystore", made.toString()));
-        Process keytool = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(keytool.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
-        try {
-            if (!keytool.waitFor(LONGEST_SECONDS, TimeUnit.SECONDS) || keytool.exitValue() != 0) {
-                throw new IOException("keytool refused: " + said.strip());
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IOException("interrupted while the certificate was made", e);
-        }
-        Files.setPosixFilePermissions(made, PosixFilePermissions.fromString("rw-------"));
-        Files.move(made, file, StandardCopyOption.ATOMIC_MOVE);
-        Files.delete(made.getParent());
     }
 }

@@ -39,13 +39,13 @@ record Visitor(Role role, Optional<UUID> device, Optional<UUID> caseId) {
         };
     }
 
-    /** What only the workshop's own computer may reach: copies of everything, and where they go. */
+    /** What only the workshop's own computer may reach: copies of everything, where they go, and how the program is. */
     private static boolean isOwners(String path) {
-        return path.equals("/api/backups") || path.startsWith("/api/backups/");
+        return path.equals("/api/backups") || path.startsWith("/api/backups/") || path.equals("/api/health");
     }
 
     /** What everyone may reach: who they are, and the door. */
     private static boolean isOpen(String path) {
-        return path.equals("/api/devices/me") || path.equals("/api/pairing");
+        return path.equals("/api/devices/me") || path.equals("/api/devices/me/removed") || path.equals("/api/pairing");
     }
 }

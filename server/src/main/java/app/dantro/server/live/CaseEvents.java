@@ -73,7 +73,7 @@ public class CaseEvents {
     }
 
     /** How many streams are open. */
-    int streams() {
+    public int streams() {
         return screens.values().stream().mapToInt(Set::size).sum();
     }
 

@@ -48,7 +48,7 @@ class DeviceGuardTest {
         request.setServletPath(path);
         request.setRemoteAddr(from);
         if (token != null) {
-            request.setCookies(new Cookie(DeviceGuard.COOKIE, token));
+            request.setCookies(new Cookie(DeviceCookie.NAME, token));
         }
         MockHttpServletResponse response = new MockHttpServletResponse();
         server.bean(DeviceGuard.class).doFilter(request, response, new MockFilterChain());
@@ -60,7 +60,7 @@ class DeviceGuardTest {
         String code = server.bean(PairingCodes.class)
                 .make(role, java.util.Optional.ofNullable(caseId))
                 .digits();
-        return devices.join(code, "Phone", NETWORK).token();
+        return devices.join(code, "Phone", java.util.Optional.empty(), NETWORK).token();
     }
 
     @Test
@@ -112,6 +112,16 @@ class DeviceGuardTest {
         assertThat(visit(HERE, casePath, token))
                 .as("a seat on this very machine")
                 .isEqualTo(403);
+    }
+
+    @Test
+    void aSeatOnThisVeryMachineLeavesAndIsTheOwnersAgain() throws Exception {
+        UUID id = UUID.fromString(casePath.substring(casePath.lastIndexOf('/') + 1));
+        String token = pair(Role.SEAT, id);
+        assertThat(visit(HERE, "/api/devices/me/removed", token)).isEqualTo(200);
+        var left = server.putAs(token, "/api/devices/me/removed", Map.of());
+        assertThat(left.raw().headers().firstValue("Set-Cookie").orElseThrow()).contains("Max-Age=0");
+        assertThat(visit(NETWORK, "/api/seat/" + id + "/orders", token)).isEqualTo(403);
     }
 
     @Test

@@ -1,0 +1,2 @@
+/** How the program itself is, for the owner. */
+package app.dantro.server.health;
