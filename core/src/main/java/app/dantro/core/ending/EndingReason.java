@@ -23,6 +23,7 @@ enum EndingReason implements Reason.Kind {
     ONE_DOES_NOT_FIT,
     CURRENT_UNKNOWN,
     CHARGING_UNREAD,
+    CHARGING_IN_PART,
     STARTING_UNREAD,
     RIPPLE_UNREAD,
     DRAIN_UNREAD,

@@ -31,6 +31,8 @@ final class EndingWords {
             case CURRENT_UNKNOWN ->
                 "The starter's current: a worn starter draws little, and then little is lost on the way.";
             case CHARGING_UNREAD -> "Whether it charges: nothing was read with the engine running.";
+            case CHARGING_IN_PART ->
+                "Whether it charges well: %s at the posts, %s, but what both sides lose was not read.";
             case STARTING_UNREAD -> "How it starts: nothing was read while cranking.";
             case RIPPLE_UNREAD -> "The diodes: ripple was not read.";
             case DRAIN_UNREAD -> "What it draws asleep.";

@@ -58,13 +58,13 @@ final class EndsAs {
         if (charges.isPresent()) {
             shown.add(charges.get());
         } else if (record.circuit().alternator().isPresent()) {
-            open.add(EndingReason.CHARGING_UNREAD.with());
+            open.add(chargingUnread());
         }
         if (said(Topic.SYMPTOM, Answer.DIES)) {
             open.add(EndingReason.DIES_AFTER.with());
             return handedOn(EndingReason.DIES_ON_GOOD_START, shown, open, EndingReason.TELL_DIES);
         }
-        boolean check = said(Topic.SYMPTOM, Answer.CHECK) || said(Topic.SYMPTOM, Answer.STARTS);
+        boolean check = check() || said(Topic.SYMPTOM, Answer.STARTS);
         EndingReason good = charges.isPresent() ? EndingReason.BOTH_GOOD : EndingReason.STARTING_GOOD;
         return ended(good.with(), check, shown, open);
     }
@@ -92,7 +92,27 @@ final class EndsAs {
                                     EndingReason.SLEEPS.with(Quantity.named(Topic.STANDING_CURRENT.words(s.value())))),
                             () -> open.add(EndingReason.DRAIN_UNREAD.with()));
         }
-        return ended(good, said(Topic.CHARGING_SYMPTOM, Answer.CHECK), shown, open);
+        return ended(good, check(), shown, open);
+    }
+
+    /** Nothing was complained of, whichever side was asked about first. */
+    private boolean check() {
+        boolean starting = said(Topic.SYMPTOM, Answer.CHECK);
+        boolean charging = said(Topic.CHARGING_SYMPTOM, Answer.CHECK);
+        boolean other = record.statements()
+                .about(starting ? Topic.CHARGING_SYMPTOM : Topic.SYMPTOM)
+                .isPresent();
+        return starting && charging || (starting || charging) && !other;
+    }
+
+    private Reason chargingUnread() {
+        return record.posts(Condition.RAISED_LOADED)
+                .or(() -> record.posts(Condition.RAISED))
+                .or(() -> record.posts(Condition.IDLE))
+                .map(r -> EndingReason.CHARGING_IN_PART.with(
+                        Quantity.volts(Math.abs(r.volts()), r.resolutionVolts()),
+                        Quantity.named(r.condition().words())))
+                .orElseGet(EndingReason.CHARGING_UNREAD::with);
     }
 
     private static Ending handedOn(EndingReason heading, List<Reason> shown, List<Reason> open, EndingReason customer) {

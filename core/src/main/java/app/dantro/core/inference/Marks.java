@@ -53,6 +53,9 @@ final class Marks {
     /** A cut has to tell this much of the name. */
     static final double ASSUMED_LEAST_CUT_BITS = 0.05;
 
+    /** Results of a reading that lie closer than this many of the meter's combined errors count as one. */
+    static final double ALIKE_SIGMAS = 2;
+
     /** A gap narrower than this share of the readings' spread is none. */
     static final double ASSUMED_GAP_SIGMAS = 0.5;
 

@@ -15,6 +15,8 @@ final class OutcomeCuts {
     private final Likeliest likeliest;
     private final double[] mean;
     private final double[] sigma;
+    /** What two readings may differ by and still show the same. */
+    private final double[] alike;
     /** The explanations by what they expect, the lowest first. */
     private final Integer[] order;
 
@@ -23,11 +25,14 @@ final class OutcomeCuts {
         int count = likeliest.mostExact();
         this.mean = new double[count];
         this.sigma = new double[count];
+        this.alike = new double[count];
         this.order = new Integer[count];
         for (int e = 0; e < count; e++) {
             Forecast.Expected expected = likeliest.forecasts.get(e).expected(what, Display.resolution(what, 0));
             order[e] = e;
             mean[e] = Double.isNaN(expected.mean()) ? 0 : expected.mean();
+            double error = ReadingNoise.variance(what, mean[e], Display.resolution(what, mean[e]));
+            alike[e] = Marks.ALIKE_SIGMAS * Math.sqrt(2 * error);
             sigma[e] = Double.isNaN(expected.variance()) ? 1 : Math.sqrt(expected.variance());
         }
         Arrays.sort(order, Comparator.comparingDouble(e -> mean[e]));
@@ -92,7 +97,8 @@ final class OutcomeCuts {
         Optional<Integer> found = Optional.empty();
         for (int i = 1; i < order.length; i++) {
             double gap = mean[order[i]] - mean[order[i - 1]];
-            if (gap < Marks.ASSUMED_GAP_SIGMAS * Math.min(sigma[order[i]], sigma[order[i - 1]]) || cuts.contains(i)) {
+            double spread = Math.min(sigma[order[i]], sigma[order[i - 1]]);
+            if (gap < Math.max(alike[order[i]], Marks.ASSUMED_GAP_SIGMAS * spread) || cuts.contains(i)) {
                 continue;
             }
             List<Integer> with = new ArrayList<>(cuts);

@@ -41,6 +41,7 @@ final class InformationPlanner {
     private final List<Observable> settled;
     private final Familiarity familiarity;
     private final double unfamiliar;
+    private final BigWay bigWay;
 
     private InformationPlanner(Posterior posterior, Workplace workplace) {
         this.posterior = posterior;
@@ -58,6 +59,7 @@ final class InformationPlanner {
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
         this.unfamiliar = unfamiliar(posterior.evidence().complaint());
+        this.bigWay = BigWay.of(circuit, posterior.evidence().complaint(), workplace);
         this.familiarity = new Familiarity(
                 circuit, posterior.evidence().starts().filter(starts -> !starts).isPresent());
     }
@@ -104,7 +106,11 @@ final class InformationPlanner {
                     continue;
                 }
                 double bits = quick.bits(i, j);
-                double cost = making + moving[i] + moving[j] + (familiarity.familiar(i, j) ? 0 : unfamiliar);
+                double cost = making
+                        + moving[i]
+                        + moving[j]
+                        + (familiarity.familiar(i, j) ? 0 : unfamiliar)
+                        + bigWay.idle(i, j, condition);
                 double worth = worth(bits, proves(condition) ? suspected[i * points.length + j] : 0, cost);
                 if (best.size() == Marks.EXACT_PER_CONDITION
                         && worth <= best.get(Marks.EXACT_PER_CONDITION - 1).worth()) {

@@ -82,5 +82,8 @@ final class Marks {
 
     static final double UNFAMILIAR_FOR_A_START = 2.5;
 
+    /** A way is not read in millivolts to save a crank, or the start of the engine (docs/job.md, order of work). */
+    static final double IDLE_WAY = 5;
+
     private Marks() {}
 }

@@ -98,8 +98,8 @@ final class DecimalSlip {
 
     /** True if so much flowed that copper must show it: by the amps, or because this engine turns. */
     private static boolean flows(Entry entry, HealthyDrop healthy) {
-        boolean turned = entry.vehicle().starterKnown() && entry.vehicle().turns();
-        return !healthy.estimated() || turned && healthy.lowVolts() >= Marks.ASSUMED_CLEAR_COPPER_VOLTS;
+        return !healthy.estimated()
+                || entry.vehicle().knownToTurn() && healthy.lowVolts() >= Marks.ASSUMED_CLEAR_COPPER_VOLTS;
     }
 
     /** Nearly all that the battery has, over one way: that way is open, and no decimal slips to just this. */

@@ -63,6 +63,11 @@ public final class SlipRules {
             this(circuit, loop, celsius, starterKnown, true, false, plateAmps, false);
         }
 
+        /** True if somebody said that the starter turns it. */
+        boolean knownToTurn() {
+            return starterKnown && turns;
+        }
+
         /** From here on a block's volts are a running engine's. */
         double runningFromVolts() {
             return lithium ? Marks.LITHIUM_RUNNING_FROM_VOLTS : Marks.RUNNING_FROM_VOLTS;

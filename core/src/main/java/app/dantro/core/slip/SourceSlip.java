@@ -1,5 +1,6 @@
 package app.dantro.core.slip;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.DecimalMove;
 import app.dantro.core.reading.LoadProof;
@@ -47,7 +48,10 @@ final class SourceSlip {
 
     /** About a tenth of the source's own volts, between points where no healthy way would lose that: they were meant. */
     static Optional<Slip> tenth(Entry entry) {
-        OptionalDouble source = turned(entry) ? OptionalDouble.empty() : source(entry);
+        // An engine that the starter turns has no open way there: so much over one of its joints is that joint's.
+        boolean turned =
+                entry.reading().condition().starterCalled() && entry.vehicle().knownToTurn();
+        OptionalDouble source = turned ? OptionalDouble.empty() : source(entry);
         double ofAll = entry.size() / Marks.TENTH / source.orElse(Double.MAX_VALUE);
         boolean whole = ofAll >= least(entry) && ofAll <= 1 + Marks.ASSUMED_SAME_SOURCE;
         boolean oneBlock = Math.abs(ofAll * entry.loop().blocks() - 1) <= Marks.ASSUMED_SAME_SOURCE;
@@ -82,20 +86,14 @@ final class SourceSlip {
         };
     }
 
-    /** An engine that the starter turns has no open way there: so much over one of its joints is that joint's. */
-    private static boolean turned(Entry entry) {
-        SlipRules.Vehicle vehicle = entry.vehicle();
-        return entry.reading().condition().starterCalled() && vehicle.starterKnown() && vehicle.turns();
-    }
-
-    /** Next to nothing across one battery of several, which the others do not hide. */
+    /** Next to nothing across one battery of several, which the others do not hide, or more than one has. */
     static Optional<Slip> ofOneBattery(Entry entry) {
         boolean own = entry.vehicle().circuit().batteries().stream()
                 .anyMatch(b -> entry.reading().isAcross(b.positivePost(), b.negativePost()));
-        boolean engineOff = !entry.reading().condition().running()
-                && !entry.reading().condition().starterCalled()
-                && !entry.reading().condition().pile();
-        return own && engineOff && entry.size() < Marks.LOWEST_POST_VOLTS ? postsDecimal(entry, 1) : Optional.empty();
+        Condition condition = entry.reading().condition();
+        boolean engineOff = !condition.running() && !condition.starterCalled() && !condition.pile();
+        boolean shown = entry.size() >= Marks.LOWEST_POST_VOLTS && entry.size() <= Marks.HIGHEST_POST_VOLTS;
+        return own && engineOff && !shown ? postsDecimal(entry, 1) : Optional.empty();
     }
 
     /** More than a vehicle of this system voltage shows anywhere. */

@@ -71,8 +71,11 @@ public final class Proof {
     }
 
     private Link pulledIn(Solenoid solenoid) {
+        boolean lifted = Stream.of(Condition.CRANKING, Condition.START_ATTEMPT, Condition.PILE_STARTER)
+                .map(loaded -> Observable.volts(loaded, solenoid.ground(), circuit.minusPost()))
+                .anyMatch(what -> taken.reads(what, PulledIn.CASE_LIFTED_VOLTS * circuit.blocks()));
         List<Observable> any = Stream.of(Condition.CRANKING, Condition.START_ATTEMPT)
-                .flatMap(held -> PulledIn.grounds(circuit, solenoid).stream()
+                .flatMap(held -> PulledIn.grounds(circuit, solenoid, lifted).stream()
                         .<Observable>map(ground -> Observable.volts(held, solenoid.trigger(), ground)))
                 .toList();
         return Link.of(Requirement.TRIGGER_VOLTS, any).ofAtLeast(PulledIn.TRIGGER_VOLTS * circuit.blocks());

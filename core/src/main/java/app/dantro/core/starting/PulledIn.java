@@ -15,11 +15,18 @@ public final class PulledIn {
     /** With so much at its trigger terminal any solenoid pulls in, in V a block. */
     public static final double TRIGGER_VOLTS = 10;
 
+    /** Where the case stands this high over the − post, the trigger's volts are those over its own case, in V a block. */
+    public static final double CASE_LIFTED_VOLTS = 1;
+
     private PulledIn() {}
 
-    /** Where the black lead may be when the trigger is read. */
-    public static List<PointId> grounds(Circuit circuit, Solenoid solenoid) {
-        return List.of(solenoid.ground(), circuit.minusPost());
+    /**
+     * Where the black lead may be when the trigger is read.
+     *
+     * @param lifted whether the way back was read to lose much: then only the solenoid's own ground will do
+     */
+    public static List<PointId> grounds(Circuit circuit, Solenoid solenoid, boolean lifted) {
+        return lifted ? List.of(solenoid.ground()) : List.of(solenoid.ground(), circuit.minusPost());
     }
 
     /** True if the contacts lost too little to be open, or the trigger had what pulls any solenoid in. */
@@ -29,9 +36,16 @@ public final class PulledIn {
             return true;
         }
         return circuit.solenoid().stream()
-                .flatMap(s -> grounds(circuit, s).stream()
+                .flatMap(s -> grounds(circuit, s, lifted(facts, s)).stream()
                         .flatMap(g -> facts.record().counted().across(s.trigger(), g).stream()))
                 .filter(r -> r.condition().starterCalled())
                 .anyMatch(r -> Math.abs(r.volts()) >= TRIGGER_VOLTS * circuit.blocks());
+    }
+
+    private static boolean lifted(Facts facts, Solenoid solenoid) {
+        Circuit circuit = facts.record().circuit();
+        return facts.record().counted().across(solenoid.ground(), circuit.minusPost()).stream()
+                .filter(r -> r.condition().loadsStarterCables())
+                .anyMatch(r -> Math.abs(r.volts()) >= CASE_LIFTED_VOLTS * circuit.blocks());
     }
 }

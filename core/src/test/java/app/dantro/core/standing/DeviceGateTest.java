@@ -122,5 +122,17 @@ class DeviceGateTest {
         notTold.read("battery-stud", "motor-stud", Condition.CRANKING, Current.unknown());
         notTold.read("trigger", "post-minus", Condition.CRANKING, Current.unknown());
         assertThat(notTold.missing("contacts")).as("too little reaches it").hasSize(1);
+
+        GateCase lifted = new GateCase(
+                "petrol-car",
+                new Fault.Open(PartId.of("contacts")),
+                new Fault.AddedResistance(PartId.of("starter-mount"), 0.06));
+        lifted.read("battery-stud", "motor-stud", Condition.CRANKING, Current.unknown());
+        lifted.read("trigger", "post-minus", Condition.CRANKING, Current.unknown());
+        assertThat(lifted.missing("contacts")).isEmpty();
+        lifted.read("starter-case", "post-minus", Condition.CRANKING, Current.unknown());
+        assertThat(lifted.missing("contacts"))
+                .as("the case is lifted from the − post")
+                .hasSize(1);
     }
 }

@@ -1,0 +1,46 @@
+package app.dantro.core.planning;
+
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.ProbePoint;
+import app.dantro.core.inference.Complaint;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * The way of the current that the complaint is about. Its drops are read while that current flows: what it loses to the
+ * ignition or the lights are millivolts, which tell a computer as much and the one with the leads nothing
+ * (docs/job.md, order of work).
+ */
+record BigWay(boolean[] on, Complaint complaint, boolean canBeLoaded) {
+    static BigWay of(Circuit circuit, Complaint complaint, Workplace workplace) {
+        List<Part> way = switch (complaint) {
+            case STARTING ->
+                Stream.concat(circuit.startingSupply().stream(), circuit.startingReturn().stream())
+                        .toList();
+            case CHARGING ->
+                Stream.concat(circuit.chargingSupply().stream(), circuit.chargingReturn().stream())
+                        .toList();
+            case UNKNOWN, NONE -> List.of();
+        };
+        List<PointId> points = circuit.points().stream().map(ProbePoint::id).toList();
+        boolean[] on = new boolean[points.size()];
+        for (int i = 0; i < on.length; i++) {
+            PointId point = points.get(i);
+            on[i] = way.stream().anyMatch(p -> p.touches(point));
+        }
+        boolean loaded = workplace.conditions().stream().anyMatch(c -> loads(c, complaint));
+        return new BigWay(on, complaint, loaded);
+    }
+
+    /** The further effort of a reading on this way while little flows there, where more could. */
+    double idle(int one, int other, Condition condition) {
+        return canBeLoaded && on[one] && on[other] && !loads(condition, complaint) ? Marks.IDLE_WAY : 0;
+    }
+
+    private static boolean loads(Condition condition, Complaint complaint) {
+        return complaint == Complaint.CHARGING ? condition.running() : condition.loadsStarterCables();
+    }
+}
