@@ -73,7 +73,10 @@ class HealthController {
             all.add("Only %d MB are free on the disk of %s: make room.".formatted(free >> 20, folder.path()));
         }
         if (kept.late()) {
-            all.add("The newest backup is three days old or more: make one now in Settings.");
+            all.add(
+                    kept.kept() == 0
+                            ? "There is no backup yet: one is made at night, or now in Settings."
+                            : "The newest backup is three days old or more: make one now in Settings.");
         }
         if (judged.waiting() > MANY_WAITING) {
             all.add("%d circuits wait to be worked out: until then their cases say what rules alone show."

@@ -26,7 +26,7 @@ class HealthTest {
             assertThat(first.body().path("well").asBoolean())
                     .as("no backup yet")
                     .isFalse();
-            assertThat(first.body().path("seeTo").toString()).contains("make one now in Settings");
+            assertThat(first.body().path("seeTo").toString()).contains("There is no backup yet");
             assertThat(first.body().at("/database/writable").asBoolean()).isTrue();
             assertThat(first.body().at("/database/bytes").asLong()).isPositive();
             assertThat(first.body().path("eventLines").asInt()).isZero();
