@@ -15,7 +15,8 @@ import java.util.stream.Stream;
  * (docs/job.md, order of work).
  */
 record BigWay(boolean[] on, Complaint complaint, boolean canBeLoaded) {
-    static BigWay of(Circuit circuit, Complaint complaint, Workplace workplace) {
+    /** @param deadKey whether the key turns nothing: then what hangs beside the way, such as the control circuit, is looked at too */
+    static BigWay of(Circuit circuit, Complaint complaint, Workplace workplace, boolean deadKey) {
         List<Part> way = switch (complaint) {
             case STARTING ->
                 Stream.concat(circuit.startingSupply().stream(), circuit.startingReturn().stream())
@@ -29,10 +30,17 @@ record BigWay(boolean[] on, Complaint complaint, boolean canBeLoaded) {
         boolean[] on = new boolean[points.size()];
         for (int i = 0; i < on.length; i++) {
             PointId point = points.get(i);
-            on[i] = way.stream().anyMatch(p -> p.touches(point));
+            on[i] = way.stream().anyMatch(p -> p.touches(point)) || !deadKey && hangsOn(circuit, way, point);
         }
         boolean loaded = workplace.conditions().stream().anyMatch(c -> loads(c, complaint));
         return new BigWay(on, complaint, loaded);
+    }
+
+    /** Whether what flows to a point comes, or goes back, over a part of the way. */
+    private static boolean hangsOn(Circuit circuit, List<Part> way, PointId point) {
+        return Stream.of(circuit.plusPost(), circuit.minusPost())
+                .flatMap(post -> circuit.way(point, post).stream())
+                .anyMatch(way::contains);
     }
 
     /** The further effort of a reading on this way while little flows there, where more could. */

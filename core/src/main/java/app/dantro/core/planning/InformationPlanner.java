@@ -59,9 +59,10 @@ final class InformationPlanner {
         this.suspected = suspected(posterior.probabilities());
         this.settled = settled();
         this.unfamiliar = unfamiliar(posterior.evidence().complaint());
-        this.bigWay = BigWay.of(circuit, posterior.evidence().complaint(), workplace);
-        this.familiarity = new Familiarity(
-                circuit, posterior.evidence().starts().filter(starts -> !starts).isPresent());
+        boolean deadKey =
+                posterior.evidence().starts().filter(starts -> !starts).isPresent();
+        this.bigWay = BigWay.of(circuit, posterior.evidence().complaint(), workplace, deadKey);
+        this.familiarity = new Familiarity(circuit, deadKey);
     }
 
     /** Where nobody complains, nobody expects anything of a pair. */
