@@ -22,4 +22,16 @@ class HeadersTest extends OneCase {
                     .contains("base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'");
         }
     }
+
+    /** An address that the container does not even pass on. */
+    @Test
+    void whatTheContainerRefusesIsSaidAsEveryOtherRefusal() throws Exception {
+        Answer refused = server.get("/api/cases/%5C");
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.raw().headers().firstValue("Content-Type").orElseThrow())
+                .startsWith("application/problem+json");
+        assertThat(refused.text("detail")).contains("look at its address");
+        assertThat(refused.raw().headers().firstValue("Content-Security-Policy"))
+                .isPresent();
+    }
 }

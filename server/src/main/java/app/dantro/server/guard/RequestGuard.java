@@ -43,7 +43,7 @@ class RequestGuard extends OncePerRequestFilter {
             throws ServletException, IOException {
         String host = request.getHeader("Host");
         response.setHeader("X-Dantro-Build", page.build());
-        headers(request, response);
+        PageHeaders.put(request.getRequestURI(), response);
         if (host == null || !hosts(request.getLocalPort()).contains(host.toLowerCase(Locale.ROOT))) {
             problems.write(
                     response,
@@ -87,24 +87,12 @@ class RequestGuard extends OncePerRequestFilter {
                 && type.toLowerCase(Locale.ROOT).split(";")[0].strip().equals(MediaType.APPLICATION_JSON_VALUE);
     }
 
-    /** On every answer, refusals too. What a case says is kept in no cache; a picture says itself how long it may be kept. */
-    private static void headers(HttpServletRequest request, HttpServletResponse response) {
-        String path = request.getRequestURI();
-        if (path.startsWith("/api") && !path.contains("/photos/")) {
-            response.setHeader("Cache-Control", "no-store");
-        }
-        response.setHeader("X-Content-Type-Options", "nosniff");
-        response.setHeader(
-                "Content-Security-Policy",
-                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'");
-        response.setHeader("Referrer-Policy", "no-referrer");
-    }
-
     private static long mostBytes(HttpServletRequest request) {
         String path = request.getRequestURI();
         boolean file = path.endsWith("/file")
                 || path.contains("/photos/")
                 || path.equals("/api/predict")
+                || path.equals("/api/diagnose")
                 || path.equals("/api/netlist");
         return file ? MOST_FILE_BYTES : MOST_BYTES;
     }
