@@ -52,7 +52,8 @@ public final class Bench {
                 "solver", new SolverBench(),
                 "algebra", new AlgebraBench(),
                 "diagnosis", new JudgementBench(args),
-                "everyday", new EverydayBench(args)));
+                "everyday", new EverydayBench(args),
+                "chaos", new ChaosBench(args)));
         String name = args.length == 0 ? "slice" : args[0];
         Benchmark benchmark = known.get(name);
         if (benchmark == null) {

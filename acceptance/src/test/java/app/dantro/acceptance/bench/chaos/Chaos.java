@@ -1,0 +1,62 @@
+package app.dantro.acceptance.bench.chaos;
+
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+
+/** The trials one after the other, each with what came of it in a line. */
+public final class Chaos {
+    public static final List<String> TRIALS = List.of("kills", "damage", "fuzz", "load");
+    private static final int FILES_A_ROUND = 50;
+    private static final int REQUESTS_A_ROUND = 500;
+    private static final int SECONDS = 60;
+    private static final long SEED = 18;
+
+    private final int rounds;
+    private final PrintStream out;
+
+    public Chaos(int rounds, PrintStream out) {
+        this.rounds = rounds;
+        this.out = out;
+    }
+
+    public void run(List<String> trials) throws Exception {
+        for (String trial : trials) {
+            Path work = Files.createTempDirectory("dantro-chaos");
+            switch (trial) {
+                case "kills" -> out.println("kills: " + new Kills(work.resolve("data"), SEED).run(rounds));
+                case "damage" ->
+                    out.println("damage: " + new DamagedFiles(work, SEED).run(work, rounds * FILES_A_ROUND));
+                case "fuzz" -> fuzz(work);
+                case "load" -> load(work);
+                default -> throw new IllegalArgumentException("There is no trial (%s): %s".formatted(trial, TRIALS));
+            }
+        }
+    }
+
+    private void fuzz(Path work) throws Exception {
+        try (Killable program = Killable.start(work.resolve("data")).ready()) {
+            Fuzz fuzz = new Fuzz(program.client(), SEED);
+            fuzz.run(REQUESTS_A_ROUND);
+            long before = program.heap();
+            Fuzz.Came came = fuzz.run(rounds * REQUESTS_A_ROUND);
+            out.printf(
+                    Locale.ROOT,
+                    "fuzz: %s%nheap after two collections: %d MB before, %d MB after%n",
+                    came,
+                    before >> 20,
+                    program.heap() >> 20);
+        }
+    }
+
+    private void load(Path work) throws Exception {
+        try (Killable program = Killable.start(work.resolve("data")).ready()) {
+            for (int technicians : List.of(20, 200)) {
+                out.println(
+                        "load, %d technicians: %s".formatted(technicians, new Load(program, technicians).run(SECONDS)));
+            }
+        }
+    }
+}
