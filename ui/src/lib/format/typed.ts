@@ -6,6 +6,11 @@ const MOST_VOLTS = 200;
 
 export type Typed = { volts: number; resolutionVolts: number };
 
+/** Several bumps of one reading, typed one after the other: "0.31 0.29 0.30"; a unit belongs to the figure before it. */
+export function bumpsOf(text: string): string[] {
+	return text.trim().split(/\s+(?=[+\-−.,\d])/);
+}
+
 /** Volts and last digit of a typed text, or null while it is no voltage. */
 export function parseTyped(text: string): Typed | null {
 	const clean = text.trim();

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { CaseView, ReadingRow } from '../api/client';
+import type { CaseView, Probe, ReadingRow } from '../api/client';
 import { KeptInPage } from '../device/kept';
 import { correction } from './correction';
 
@@ -87,6 +87,39 @@ describe('a saved reading that is corrected', () => {
 		expect(bench.entry.draft.correcting).toBeUndefined();
 		await settle();
 		expect(sent).toEqual([]);
+	});
+});
+
+describe('several bumps in one entry', () => {
+	it('are as many readings of the same points, one after the other', async () => {
+		const [bench, sent] = await opened(done);
+		bench.entry.choose({
+			red: { id: 'post-plus' },
+			black: { id: 'motor-stud' },
+			condition: 'CRANKING'
+		} as Probe);
+		bench.entry.setAmps('154');
+		bench.entry.type('0.31 0.29 0.30');
+		bench.entry.save();
+		await settle();
+		expect(sent.map((s) => s.body['typed'])).toEqual(['0.31', '0.29', '0.30']);
+		expect(new Set(sent.map((s) => s.body['takenAtMs'])).size).toBe(3);
+		expect(sent.every((s) => s.body['amps'] === 154 && s.body['red'] === 'post-plus')).toBe(true);
+	});
+
+	it('are not saved while one of them is no voltage', async () => {
+		const [bench, sent] = await opened(done);
+		bench.entry.choose({
+			red: { id: 'post-plus' },
+			black: { id: 'motor-stud' },
+			condition: 'CRANKING'
+		} as Probe);
+		bench.entry.type('0.31 0.2.9');
+		bench.entry.save();
+		await settle();
+		expect(sent).toEqual([]);
+		expect(bench.message).toBe('0.2.9 is not a voltage: type bumps such as 0.31 0.29 0.30.');
+		expect(bench.entry.draft.text).toBe('0.31 0.2.9');
 	});
 });
 

@@ -1,5 +1,5 @@
 import type { Condition, NewReading } from '../api/client';
-import { parseTyped } from '../format/typed';
+import { bumpsOf, parseTyped } from '../format/typed';
 import { STILL } from '../format/words';
 
 /** What has been entered but not saved; kept in the browser with every keystroke. */
@@ -23,6 +23,9 @@ export type Draft = {
 	black?: string;
 	condition?: Condition;
 };
+
+/** More than so many of one reading nobody takes. */
+const MOST_BUMPS = 5;
 
 const EMPTY: Draft = { text: '', amps: '' };
 
@@ -50,16 +53,17 @@ export class KeptDraft {
 		this.#keep({ ...EMPTY, meter: this.#now.meter, ammeter: this.#now.ammeter, ...change });
 	}
 
-	/** What is saved of it, as read at these leads; a current goes with how it was measured. */
+	/** What is saved of it, as read at these leads; a current goes with how it was measured. @param typed one bump of it */
 	reading(
+		typed: string,
 		leads: Pick<NewReading, 'red' | 'black' | 'condition'>,
 		statistic: NewReading['statistic'],
 		amps: number | undefined
 	): Omit<NewReading, 'by' | 'takenAtMs'> {
-		const { text, ammeter, simulated, range, meter } = this.#now;
+		const { ammeter, simulated, range, meter } = this.#now;
 		return {
 			...leads,
-			typed: text,
+			typed,
 			statistic,
 			amps,
 			ammeter: amps === undefined ? undefined : ammeter,
@@ -87,7 +91,12 @@ export function ampsTyped(text: string, condition: Condition): number | undefine
 
 /** Why an entry cannot be saved as it is typed; empty if it can. */
 export function wrongWith(text: string, amps: string, condition: Condition): string {
-	if (!parseTyped(text)) return 'Type what the meter shows, such as 0.27 or 270 mV.';
+	const bumps = bumpsOf(text);
+	if (bumps.length > MOST_BUMPS)
+		return `${MOST_BUMPS} bumps at most go into one entry, such as 0.31 0.29 0.30.`;
+	const bad = bumps.find((bump) => !parseTyped(bump));
+	if (bad && bumps.length > 1) return `${bad} is not a voltage: type bumps such as 0.31 0.29 0.30.`;
+	if (bad !== undefined) return 'Type what the meter shows, such as 0.27 or 270 mV.';
 	return ampsTyped(amps, condition) === null
 		? `The current (${amps}) is not a number of amperes, such as 131.`
 		: '';

@@ -1,4 +1,5 @@
 import type { Condition, NewReading, Probe, ReadingRow } from '../api/client';
+import { bumpsOf } from '../format/typed';
 import { moves } from '../format/words';
 import type { CaseState } from './case.svelte';
 import { workshopNow } from './clock';
@@ -190,24 +191,24 @@ export class Entry {
 		const leads = this.leads;
 		if (!leads || this.host.asked) return;
 		const half = this.halfPlaced ? 'Nothing saved: black has no place yet.' : '';
-		const wrong = half || wrongWith(this.#draft.now.text, this.amps, leads.condition);
-		if (wrong) {
-			this.host.message = wrong;
-			return;
-		}
+		this.host.message = half || wrongWith(this.#draft.now.text, this.amps, leads.condition);
+		if (this.host.message) return;
 		const amps = ampsTyped(this.amps, leads.condition) ?? undefined;
-		const peak = this.statistic === 'MINIMUM' || this.statistic === 'INRUSH';
+		const peak = ['MINIMUM', 'INRUSH'].includes(this.statistic);
 		this.#record(leads, this.statistic, peak ? undefined : amps);
 		const kept = this.#own && this.#chosen ? { ...leads, statistic: this.#draft.now.statistic } : undefined;
 		this.reset(this.amps, leads.condition, kept);
 	}
 
 	#record(leads: Leads, statistic: NewReading['statistic'], amps?: number): void {
-		const body = this.#draft.reading(leads, statistic, amps);
-		const { correcting } = this.#draft.now;
+		const { correcting, text } = this.#draft.now;
+		const from = correcting?.takenAtMs ?? workshopNow();
 		if (correcting) this.host.record.strike(correcting.id, 'Corrected');
-		const signed = { ...body, by: this.host.device, takenAtMs: correcting?.takenAtMs ?? workshopNow() };
-		this.host.record.write('readings', signed, body.typed);
+		for (const [after, typed] of bumpsOf(text).entries()) {
+			const body = this.#draft.reading(typed, leads, statistic, amps);
+			const signed = { ...body, by: this.host.device, takenAtMs: from + after };
+			this.host.record.write('readings', signed, typed);
+		}
 	}
 
 	async #expect(): Promise<void> {

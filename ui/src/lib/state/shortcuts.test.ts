@@ -19,6 +19,11 @@ describe('shortcut', () => {
 		expect(shortcut(press('0'), '27 mV', false)).toEqual({ do: 'type', text: '270 mV' });
 	});
 
+	it('begins the next bump after a space', () => {
+		expect(shortcut(press(' '), '0.31', false)).toEqual({ do: 'type', text: '0.31 ' });
+		expect(shortcut(press('0'), '0.31 ', false)).toEqual({ do: 'type', text: '0.31 0' });
+	});
+
 	it('answers an open question by letter and keeps digits for the next reading', () => {
 		expect(shortcut(press('b'), '', true)).toEqual({ do: 'answer', index: 1 });
 		expect(shortcut(press('1'), '', true)).toEqual({ do: 'type', text: '1' });

@@ -61,8 +61,8 @@ function lettersOf(key: string, allowed: string[]): Shortcut | null {
 	return allowed.includes(letter) ? (LETTERS[letter] ?? null) : null;
 }
 
-/** A digit after the unit goes before it: "27 mV" and then 0 is "270 mV". */
+/** A digit after the unit goes before it: "27 mV" and then 0 is "270 mV". After a mere space the next bump begins. */
 function insert(text: string, character: string): string {
-	const unit = /\s*m?v?$/i.exec(text)?.[0] ?? '';
+	const unit = /\s*(?:mv?|v)$/i.exec(text)?.[0] ?? '';
 	return text.slice(0, text.length - unit.length) + character + unit;
 }

@@ -1,13 +1,15 @@
 <script lang="ts">
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { milliohms, voltsAt } from '../../lib/format/si';
-	import { parseTyped } from '../../lib/format/typed';
+	import { bumpsOf, parseTyped } from '../../lib/format/typed';
 
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
 	const milli = $derived(/m/i.test(bench.entry.draft.text));
 	const digits = $derived(bench.entry.draft.text.replace(/\s*m?v?$/i, '').replace('-', '−'));
-	const typed = $derived(parseTyped(bench.entry.draft.text));
+	const bumps = $derived(bumpsOf(bench.entry.draft.text));
+	const several = $derived(bumps.map(parseTyped));
+	const typed = $derived(several.length === 1 ? (several[0] ?? null) : null);
 	const amps = $derived(Number(bench.entry.draft.amps.replace(',', '.')));
 	const oneSide = $derived.by(() => {
 		const { view } = bench;
@@ -24,10 +26,12 @@
 </script>
 
 <div class="entry" role="group" aria-label="Reading">
-	<output>{digits || '–'}</output>
+	<output class:several={several.length > 1}>{digits || '–'}</output>
 	<span class="unit">{milli ? 'mV' : 'V'}</span>
 	<span class="side">
-		{#if bench.entry.draft.text && !typed}
+		{#if several.length > 1 && several.every((bump) => bump !== null)}
+			<span>saves {several.length} bumps</span>
+		{:else if bench.entry.draft.text && !typed}
 			<b>not a voltage yet</b>
 		{:else if typed}
 			<span
@@ -58,6 +62,11 @@
 		font-weight: 850;
 		line-height: 1.2;
 		white-space: nowrap;
+	}
+	.several {
+		font-size: 28px;
+		word-spacing: 0.25em;
+		white-space: normal;
 	}
 	.unit {
 		font-size: 26px;

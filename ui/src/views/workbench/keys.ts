@@ -6,7 +6,7 @@ import { hrefOf } from '../../views';
 
 /** What keys do on the workbench, for its help. */
 export const KEYS: readonly [string, string][] = [
-	['0–9 . , −', 'type the reading; m or V for its unit'],
+	['0–9 . , −', 'type the reading; m or V for its unit; a space begins its next bump'],
 	['Enter', 'save'],
 	['Esc', 'clear the entry'],
 	['A', 'enter the current'],
