@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * ignition or the lights are millivolts, which tell a computer as much and the one with the leads nothing
  * (docs/job.md, order of work).
  */
-record BigWay(boolean[] on, Complaint complaint, boolean canBeLoaded) {
+record BigWay(boolean[] on, int plusPost, int minusPost, Complaint complaint, boolean canBeLoaded, boolean deadKey) {
     /** @param deadKey whether the key turns nothing: then what hangs beside the way, such as the control circuit, is looked at too */
     static BigWay of(Circuit circuit, Complaint complaint, Workplace workplace, boolean deadKey) {
         List<Part> way = switch (complaint) {
@@ -33,7 +33,9 @@ record BigWay(boolean[] on, Complaint complaint, boolean canBeLoaded) {
             on[i] = way.stream().anyMatch(p -> p.touches(point)) || !deadKey && hangsOn(circuit, way, point);
         }
         boolean loaded = workplace.conditions().stream().anyMatch(c -> loads(c, complaint));
-        return new BigWay(on, complaint, loaded);
+        int plus = points.indexOf(circuit.plusPost());
+        int minus = points.indexOf(circuit.minusPost());
+        return new BigWay(on, plus, minus, complaint, loaded, deadKey);
     }
 
     /** Whether what flows to a point comes, or goes back, over a part of the way. */
@@ -43,9 +45,14 @@ record BigWay(boolean[] on, Complaint complaint, boolean canBeLoaded) {
                 .anyMatch(way::contains);
     }
 
-    /** The further effort of a reading on this way while little flows there, where more could. */
+    /**
+     * The further effort of a reading while little flows on this way, where more could. The battery's own posts may be read
+     * at any time; where the key turns nothing only what lies along the way counts.
+     */
     double idle(int one, int other, Condition condition) {
-        return canBeLoaded && on[one] && on[other] && !loads(condition, complaint) ? Marks.IDLE_WAY : 0;
+        boolean posts = one == plusPost && other == minusPost || one == minusPost && other == plusPost;
+        boolean touches = deadKey ? on[one] && on[other] : on[one] || on[other];
+        return canBeLoaded && touches && !posts && !loads(condition, complaint) ? Marks.IDLE_WAY : 0;
     }
 
     private static boolean loads(Condition condition, Complaint complaint) {
