@@ -129,10 +129,10 @@ class DataFolderTest {
 
     private Map<String, String> contents() throws Exception {
         Map<String, String> contents = new TreeMap<>();
-        try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.toList()) {
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
                 contents.put(
-                        file.getFileName() + " " + Files.getLastModifiedTime(file),
+                        folder.relativize(file) + " " + Files.getLastModifiedTime(file),
                         java.util.Base64.getEncoder().encodeToString(Files.readAllBytes(file)));
             }
         }

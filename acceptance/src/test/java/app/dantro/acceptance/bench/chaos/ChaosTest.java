@@ -1,0 +1,41 @@
+package app.dantro.acceptance.bench.chaos;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The trials of the benchmark, a few rounds of each. */
+class ChaosTest {
+    private static final long SEED = 7;
+
+    @TempDir
+    Path work;
+
+    @Test
+    void whatAKilledProgramAcknowledgedIsThere() throws Exception {
+        Kills.Came came = new Kills(work.resolve("data"), SEED).run(2);
+        assertThat(came.kills()).isEqualTo(2);
+        assertThat(came.lost() + came.changed()).as(came.toString()).isZero();
+    }
+
+    @Test
+    void aDamagedFolderOpensWithAllThatWasInItOrNotAtAll() throws Exception {
+        DamagedFiles.Came came = new DamagedFiles(work, SEED).run(work, 40);
+        assertThat(came.otherContent() + came.crashed()).as(came.toString()).isZero();
+        assertThat(came.refused()).as("damage is seen").isPositive();
+    }
+
+    @Test
+    void everyDoorAnswersWhateverItIsSent() throws Exception {
+        try (Killable program = Killable.start(work.resolve("data")).ready()) {
+            Fuzz.Came came = new Fuzz(program.client(), SEED).run(600);
+            assertThat(came.failed() + came.hung() + came.plain())
+                    .as(came.troubles().toString())
+                    .isZero();
+            assertThat(came.taken()).isPositive();
+            assertThat(came.refused()).isPositive();
+        }
+    }
+}
