@@ -49,13 +49,13 @@
 		align-self: center;
 	}
 	h1 {
-		font-size: min(22vw, 40vh);
+		font-size: min(22vw, 22vh);
 		font-weight: 900;
 		line-height: 0.95;
 		letter-spacing: -0.02em;
 	}
 	.words {
-		font-size: clamp(20px, 3.4vw, 34px);
+		font-size: clamp(18px, min(3.4vw, 5.5vh), 34px);
 		font-weight: 600;
 		line-height: 1.2;
 	}
@@ -71,7 +71,7 @@
 		cursor: pointer;
 	}
 	.answer {
-		min-height: 96px;
+		min-height: min(96px, 22vh);
 		border-radius: 18px;
 		border: 4px solid currentColor;
 		background: var(--ink);

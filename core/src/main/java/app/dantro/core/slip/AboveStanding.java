@@ -21,12 +21,17 @@ final class AboveStanding {
         double source = entry.restVolts().orElse(block);
         double slack =
                 Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.NOISE_SIGMAS * MeterError.standardVolts(entry.reading()));
-        return entry.size() <= Math.max(source, block) + slack ? Optional.empty() : Optional.of(slip(entry, source));
+        return entry.size() <= Math.max(source, block) + slack
+                ? Optional.empty()
+                : Optional.of(slip(entry, source, tenth(entry, source)));
     }
 
-    private static Slip slip(Entry entry, double source) {
-        Optional<Choice> meant =
-                entry.size() * Marks.TENTH <= source ? Optional.of(entry.moved(Marks.TENTH)) : Optional.empty();
+    private static Optional<Choice> tenth(Entry entry, double source) {
+        return entry.size() * Marks.TENTH <= source ? Optional.of(entry.moved(Marks.TENTH)) : Optional.empty();
+    }
+
+    /** What is asked about more than the source has, with what was most likely meant. */
+    static Slip slip(Entry entry, double source, Optional<Choice> meant) {
         return Slip.asking(
                 Kind.ABOVE_SOURCE,
                 List.of(SlipReason.ABOVE_BATTERY.with(entry.shown(), Quantity.volts(source)), SlipReason.WHAT.with()),

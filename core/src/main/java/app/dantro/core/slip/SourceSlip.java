@@ -38,12 +38,7 @@ final class SourceSlip {
                 .boxed()
                 .min(Comparator.comparingDouble(move -> Math.abs(Math.log(entry.size() * move / nominal))))
                 .map(entry::moved);
-        return Slip.asking(
-                Kind.ABOVE_SOURCE,
-                List.of(SlipReason.ABOVE_BATTERY.with(entry.shown(), Quantity.volts(source)), SlipReason.WHAT.with()),
-                meant,
-                entry.asRead(),
-                Entry.repeat());
+        return AboveStanding.slip(entry, source, meant);
     }
 
     /** About a tenth of the source's own volts, between points where no healthy way would lose that: they were meant. */
