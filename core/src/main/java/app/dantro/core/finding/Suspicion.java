@@ -1,7 +1,6 @@
 package app.dantro.core.finding;
 
 import app.dantro.core.inference.ResistanceBelief;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -15,15 +14,11 @@ import java.util.UUID;
  * @param influences what each reading did to it, the strongest first
  */
 public record Suspicion(
-        double probability, boolean shown, Optional<ResistanceBelief> resistance, List<Influence> influences) {
+        double probability, boolean shown, Optional<ResistanceBelief> resistance, Influences influences) {
     private static final double NEARLY_CERTAIN = 0.95;
     private static final double LIKELY = 0.6;
     private static final double POSSIBLE = 0.15;
     private static final double UNLIKELY = 0.02;
-
-    public Suspicion {
-        influences = List.copyOf(influences);
-    }
 
     /**
      * What one reading did.

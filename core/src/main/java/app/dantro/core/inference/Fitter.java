@@ -41,6 +41,11 @@ final class Fitter {
 
     private final double[] lastings;
 
+    /** Of each two observations whether they are of one moment, and the display's error that both share, in V² or A². */
+    private final boolean[] together;
+
+    private final double[] shared;
+
     Fitter(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
         this.observations = evidence.observations();
@@ -64,7 +69,14 @@ final class Fitter {
         usual = new double[count * columns];
         variances = new double[count * columns];
         lastings = new double[count * columns];
+        together = new boolean[count * count];
+        shared = new double[count * count];
         for (int i = 0; i < count; i++) {
+            for (int j = 0; j <= i; j++) {
+                together[i * count + j] =
+                        observations.get(i).moment() == observations.get(j).moment();
+                shared[i * count + j] = shared(observations.get(i), observations.get(j));
+            }
             for (int k = 0; k < columns; k++) {
                 usual[i * columns + k] =
                         known.mean(k, observations.get(i).what().condition());
@@ -94,10 +106,12 @@ final class Fitter {
         }
         for (int i = 0; i < count; i++) {
             for (int j = 0; j <= i; j++) {
-                boolean together =
-                        observations.get(i).moment() == observations.get(j).moment();
-                double sum = Dot.of(together ? variances : lastings, i * columns, slopes, j * columns, columns)
-                        + noise(i, j);
+                double[] spread = together[i * count + j] ? variances : lastings;
+                double sum = Dot.of(spread, i * columns, slopes, j * columns, columns)
+                        + shared[i * count + j] * stretched[i] * stretched[j];
+                if (i == j) {
+                    sum += own(i);
+                }
                 covariance[i * count + j] = sum;
                 covariance[j * count + i] = sum;
             }
@@ -122,20 +136,18 @@ final class Fitter {
         }
     }
 
-    /** The display's own error is the same when the same thing is read again; flutter is not. */
-    private double noise(int i, int j) {
-        Observation one = observations.get(i);
-        if (i == j) {
-            double variance = ReadingNoise.shared(one.what(), one.resolution())
-                    + ReadingNoise.own(one.what(), mean[i] / stretched[i], one.resolution()) / one.repeats();
-            return variance * stretched[i] * stretched[i];
-        }
-        Observation other = observations.get(j);
+    /** The display's own error is the same when the same thing is read again. */
+    private static double shared(Observation one, Observation other) {
         return one.what().equals(other.what())
                 ? ReadingNoise.shared(one.what(), Math.min(one.resolution(), other.resolution()))
-                        * stretched[i]
-                        * stretched[j]
                 : 0;
+    }
+
+    /** Flutter is not: it averages out where the same thing is read several times. */
+    private double own(int i) {
+        Observation one = observations.get(i);
+        double variance = ReadingNoise.own(one.what(), mean[i] / stretched[i], one.resolution()) / one.repeats();
+        return variance * stretched[i] * stretched[i];
     }
 
     /** What an instrument's display can span, for a slip that may be anything. */
@@ -167,6 +179,12 @@ final class Fitter {
             gaussian.logDensity += Math.log(stretched[chosen[i]]);
         }
         return done;
+    }
+
+    /** Leaves one of all observations out of a fit to them. */
+    void drop(Gaussian from, int i) {
+        from.drop(i);
+        from.logDensity -= Math.log(stretched[i]);
     }
 
     /** Density of all observations only. */

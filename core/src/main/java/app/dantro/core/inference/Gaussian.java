@@ -124,6 +124,15 @@ final class Gaussian {
         }
     }
 
+    /** Takes over what another worked out, as far as {@link #drop} and what each observation says need it. */
+    void copy(Gaussian other) {
+        computed = other.computed;
+        logDensity = other.logDensity;
+        distance = other.distance;
+        System.arraycopy(other.weighted, 0, weighted, 0, computed);
+        System.arraycopy(other.precision, 0, precision, 0, computed * most);
+    }
+
     /** Entry of S⁻¹. */
     double precision(int i, int j) {
         return precision[i * most + j];

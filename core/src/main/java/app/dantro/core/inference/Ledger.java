@@ -35,6 +35,16 @@ final class Ledger {
         });
     }
 
+    /** True if the best of them needs a slip, or lies far off all the same; so few observations always fit. */
+    boolean fitsBadly(int observations) {
+        if (observations < Marks.LEAST_OBSERVATIONS) {
+            return false;
+        }
+        Raw top = top();
+        int kept = observations - top.slips.count();
+        return top.slips.count() > 0 || top.distance > kept + Marks.BAD_FIT_SIGMAS * Math.sqrt(2.0 * kept);
+    }
+
     /** All that are left, the likeliest first; their probabilities sum to one. */
     List<Explanation> explanations() {
         List<Raw> kept = raws.stream()

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * How likely every explanation is: hypothesis by hypothesis, with and without each reading taken for a slip. Pairs of
@@ -34,15 +35,25 @@ public final class Posterior {
         return new Posterior(prepared, evidence, search, search.all());
     }
 
-    /** The posterior had one reading not been taken. */
-    public Posterior without(UUID reading) {
-        double pairs = explanations.stream()
-                .filter(Explanation::pair)
-                .mapToDouble(Explanation::probability)
-                .sum();
-        Evidence less = evidence.without(reading);
-        PosteriorSearch again = new PosteriorSearch(prepared, less);
-        return new Posterior(prepared, less, again, again.lessThan(search, pairs > Marks.ASSUMED_LEAST_PAIRS));
+    /** Probability of every part had one reading not been taken, for each of the readings. */
+    public Map<UUID, Map<PartId, Double>> withoutEach(List<UUID> readings) {
+        boolean pairsMatter = explanations.stream()
+                        .filter(Explanation::pair)
+                        .mapToDouble(Explanation::probability)
+                        .sum()
+                > Marks.ASSUMED_LEAST_PAIRS;
+        Map<Boolean, List<UUID>> apart =
+                readings.stream().collect(Collectors.partitioningBy(r -> LeftOut.apart(evidence, r)));
+        Map<UUID, Map<PartId, Double>> all = new HashMap<>();
+        new LeftOut(search, apart.get(true))
+                .explanations(pairsMatter)
+                .forEach((reading, left) -> all.put(reading, probabilities(left)));
+        apart.get(false)
+                .forEach(reading -> all.put(
+                        reading,
+                        probabilities(new PosteriorSearch(prepared, evidence.without(reading))
+                                .lessThan(search, pairsMatter))));
+        return all;
     }
 
     public PreparedCircuit prepared() {
@@ -86,8 +97,12 @@ public final class Posterior {
 
     /** Probability of every part that any explanation calls bad. */
     public Map<PartId, Double> probabilities() {
+        return probabilities(explanations);
+    }
+
+    private Map<PartId, Double> probabilities(List<Explanation> among) {
         Map<PartId, Double> sums = new HashMap<>();
-        for (Explanation e : explanations) {
+        for (Explanation e : among) {
             e.parts(prepared).forEach(p -> sums.merge(p, e.probability(), Double::sum));
         }
         return sums;

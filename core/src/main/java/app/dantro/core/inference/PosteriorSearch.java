@@ -34,19 +34,24 @@ final class PosteriorSearch {
         this.evidence = evidence;
         this.fitter = new Fitter(prepared, evidence);
         this.symptoms = prepared.symptoms();
-        this.slips = new SlipSearch(fitter, evidence, ledger);
+        this.slips = new SlipSearch(fitter, fitter.gaussian, ledger);
         this.pairs = new PairSearch(prepared, evidence, fitter);
         this.everything = IntStream.range(0, fitter.count).toArray();
         this.attainable = new double[prepared.hypotheses().size()];
         Arrays.fill(attainable, Double.POSITIVE_INFINITY);
     }
 
+    /** One hypothesis or two, and what speaks for them beside the readings, in nats. */
+    interface Candidate {
+        void look(int first, int second, double base);
+    }
+
     /** Looks at everything. */
     List<Explanation> all() {
-        singles(h -> true);
-        if (fitsBadly()) {
+        singles(h -> true, this::explain);
+        if (ledger.fitsBadly(fitter.count)) {
             looked = pairs.pairs(singles);
-            explainPairs();
+            pairsLookedAt(this::explain);
         }
         return ledger.explanations();
     }
@@ -56,12 +61,21 @@ final class PosteriorSearch {
      * against, and the whole's pairs if they matter.
      */
     List<Explanation> lessThan(PosteriorSearch whole, boolean pairsMatter) {
-        singles(h -> whole.attainable[h] > whole.bestSingle - Marks.HOPELESS_NATS);
-        if (pairsMatter && fitsBadly()) {
+        singles(whole::possible, this::explain);
+        if (pairsMatter && ledger.fitsBadly(fitter.count)) {
             looked = whole.looked;
-            explainPairs();
+            pairsLookedAt(this::explain);
         }
         return ledger.explanations();
+    }
+
+    /** Every single fault that could come up once a reading is left out. */
+    void stillPossible(Candidate candidate) {
+        singles(this::possible, candidate);
+    }
+
+    private boolean possible(int hypothesis) {
+        return attainable[hypothesis] > bestSingle - Marks.HOPELESS_NATS;
     }
 
     /** True if some explanation with at most one slip comes near the readings; so few always fit. */
@@ -73,8 +87,8 @@ final class PosteriorSearch {
         return fitter;
     }
 
-    private void singles(IntPredicate among) {
-        double shift = evidence.repaired() ? repairedShift() : 0;
+    private void singles(IntPredicate among, Candidate candidate) {
+        double shift = Math.log((1 - Priors.ASSUMED_HEALTHY_AFTER_REPAIR) / Priors.ASSUMED_SINGLE);
         for (int h = 0; h < prepared.hypotheses().size(); h++) {
             if (!among.test(h)) {
                 continue;
@@ -83,38 +97,34 @@ final class PosteriorSearch {
             if (evidence.repaired()) {
                 prior = h == 0 ? Math.log(Priors.ASSUMED_HEALTHY_AFTER_REPAIR) : prior + shift;
             }
-            explain(h, Explanation.NONE, prior);
+            look(candidate, h, Explanation.NONE, prior);
         }
     }
 
-    private static double repairedShift() {
-        return Math.log((1 - Priors.ASSUMED_HEALTHY_AFTER_REPAIR) / Priors.ASSUMED_SINGLE);
-    }
-
-    private void explainPairs() {
+    /** The pairs that were worth a look, with the other severities of the first. */
+    void pairsLookedAt(Candidate candidate) {
         for (PairSearch.Lead pair : looked) {
-            explain(pair.first(), pair.second(), pairs.logPrior(pair.first(), pair.second()));
+            look(candidate, pair.first(), pair.second(), pairs.logPrior(pair.first(), pair.second()));
             for (int other : pairs.siblings(pair.first())) {
-                explain(other, pair.second(), pairs.logPrior(other, pair.second()));
+                look(candidate, other, pair.second(), pairs.logPrior(other, pair.second()));
             }
         }
     }
 
-    private void explain(int first, int second, double logPrior) {
+    private void look(Candidate candidate, int first, int second, double logPrior) {
         if (evidence.charged() && (flat(first) || flat(second))) {
             return;
         }
-        double base = logPrior + symptoms.logLikelihood(evidence.complaint(), first, second);
-        if (evidence.starts().isPresent()) {
-            base += symptoms.logStarts(evidence.starts().get(), first, second);
-        }
-        if (evidence.entered().slow().isPresent()) {
-            base += symptoms.logHeard(evidence.entered().slow().get(), first, second);
-        }
-        if (evidence.entered().pulls().isPresent() && !evidence.repaired()) {
-            base += symptoms.logPulls(evidence.entered().pulls().get(), first, second);
-        }
-        if (fitter.load(first, second) && fitter.fit(everything, everything.length)) {
+        candidate.look(first, second, logPrior + symptoms.log(evidence, first, second));
+    }
+
+    /** Fits all observations; false if the hypothesis has no operating point. */
+    boolean fits(int first, int second) {
+        return fitter.load(first, second) && fitter.fit(everything, everything.length);
+    }
+
+    private void explain(int first, int second, double base) {
+        if (fits(first, second)) {
             SlipSearch.Reached reached = slips.enter(first, second, base);
             if (second < 0) {
                 single(first, reached);
@@ -134,15 +144,5 @@ final class PosteriorSearch {
         return hypothesis > 0
                 && prepared.hypotheses().get(hypothesis).faults().stream()
                         .anyMatch(f -> f instanceof Fault.FlatBattery);
-    }
-
-    /** True if the best single fault needs a slip, or lies far off all the same. */
-    private boolean fitsBadly() {
-        if (fitter.count < Marks.LEAST_OBSERVATIONS) {
-            return false;
-        }
-        Ledger.Raw top = ledger.top();
-        int kept = fitter.count - top.slips().count();
-        return top.slips().count() > 0 || top.distance() > kept + Marks.BAD_FIT_SIGMAS * Math.sqrt(2.0 * kept);
     }
 }

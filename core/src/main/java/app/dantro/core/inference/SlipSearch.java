@@ -9,16 +9,26 @@ import java.util.Arrays;
  */
 final class SlipSearch {
     private final Fitter fitter;
-    private final Evidence evidence;
+    private final Gaussian gaussian;
     private final Ledger ledger;
+    /** The observations that do not count, and how many do. */
+    private final int[] leftOut;
+
+    private final int kept;
     private final boolean[] out;
     private final double[] densities;
     private final double[] weights;
 
-    SlipSearch(Fitter fitter, Evidence evidence, Ledger ledger) {
+    /**
+     * @param gaussian holds the fit to what counts when an explanation is entered
+     * @param leftOut observations that are not in it
+     */
+    SlipSearch(Fitter fitter, Gaussian gaussian, Ledger ledger, int... leftOut) {
         this.fitter = fitter;
-        this.evidence = evidence;
+        this.gaussian = gaussian;
         this.ledger = ledger;
+        this.leftOut = leftOut;
+        this.kept = fitter.count - leftOut.length;
         this.out = new boolean[fitter.count];
         this.densities = new double[fitter.count];
         this.weights = new double[fitter.count];
@@ -29,22 +39,20 @@ final class SlipSearch {
      *
      * @param best with the slips that suit it best
      * @param attainable what it could come to if one observation were left out
-     * @param distance squared distance of all readings, none taken for a slip
      */
-    record Reached(double best, double attainable, double distance) {}
+    record Reached(double best, double attainable) {}
 
     /** Enters the loaded and fitted explanation, {@code base} nats without its readings, with the slips that suit it. */
     Reached enter(int first, int second, double base) {
-        Gaussian g = fitter.gaussian;
-        Arrays.fill(out, false);
+        Gaussian g = gaussian;
+        begin();
         Slips slipped = Slips.NONE;
         int count = 0;
         double given = base;
         double reached = Double.NEGATIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
-        double distance = g.distance;
         while (true) {
-            double plain = given + (fitter.count - count) * SlipModel.LOG_GOOD + g.logDensity;
+            double plain = given + (kept - count) * SlipModel.LOG_GOOD + g.logDensity;
             keep(new Ledger.Raw(first, second, slipped, plain, g.distance));
             reached = Math.max(reached, plain);
             if (count == Marks.MOST_SLIPS) {
@@ -69,15 +77,21 @@ final class SlipSearch {
             slipped = slipped.with(which);
             out[which] = true;
             count++;
-            g.drop(which);
-            g.logDensity -= Math.log(fitter.stretched[which]);
+            fitter.drop(g, which);
         }
-        return new Reached(reached, Math.max(most, reached), distance);
+        return new Reached(reached, Math.max(most, reached));
+    }
+
+    private void begin() {
+        Arrays.fill(out, false);
+        for (int i : leftOut) {
+            out[i] = true;
+        }
     }
 
     /** True if one more slip, beside those that were taken already, is worth a further look. */
     private boolean gains(int count, double nats) {
-        return fitter.count - count > Marks.LEAST_KEPT && nats > Marks.FURTHER_NATS;
+        return kept - count > Marks.LEAST_KEPT && nats > Marks.FURTHER_NATS;
     }
 
     private void keep(Ledger.Raw raw) {
@@ -88,13 +102,13 @@ final class SlipSearch {
 
     /** Works out what each reading's slip would make of an explanation; the reading for which that is most, −1 without any. */
     private int likeliest(double plain) {
-        Gaussian g = fitter.gaussian;
+        Gaussian g = gaussian;
         int which = -1;
         for (int i = 0; i < fitter.count; i++) {
             if (out[i]) {
                 continue;
             }
-            Observation o = evidence.observations().get(i);
+            Observation o = fitter.observations.get(i);
             double surprise = g.surprise(i);
             double variance = g.variance(i);
             double read = fitter.value[i];

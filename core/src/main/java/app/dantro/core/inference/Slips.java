@@ -1,7 +1,5 @@
 package app.dantro.core.inference;
 
-import java.util.stream.IntStream;
-
 /**
  * The observations that an explanation takes for slips: at most {@value Marks#MOST_SLIPS}, whatever the number of observations.
  *
@@ -16,32 +14,37 @@ record Slips(long packed) {
     private static final long FIELD = (1L << BITS) - 1;
 
     boolean contains(int observation) {
-        return numbers().anyMatch(i -> i == observation);
+        for (long left = packed; left != 0; left >>>= BITS) {
+            if ((left & FIELD) == observation + 1) {
+                return true;
+            }
+        }
+        return false;
     }
 
     int count() {
-        return (int) numbers().count();
+        int count = 0;
+        for (long left = packed; left != 0; left >>>= BITS) {
+            count++;
+        }
+        return count;
     }
 
     /** The same with one more. */
     Slips with(int observation) {
-        long all = 0;
-        int[] sorted = IntStream.concat(numbers(), IntStream.of(observation))
-                .distinct()
-                .sorted()
-                .toArray();
-        if (sorted.length > Marks.MOST_SLIPS) {
+        if (contains(observation)) {
+            return this;
+        }
+        if (count() == Marks.MOST_SLIPS) {
             throw new IllegalStateException("An explanation takes at most %s slips.".formatted(Marks.MOST_SLIPS));
         }
-        for (int i = sorted.length - 1; i >= 0; i--) {
-            all = all << BITS | sorted[i] + 1;
+        long smaller = 0;
+        int shift = 0;
+        while ((packed >>> shift & FIELD) != 0 && (packed >>> shift & FIELD) < observation + 1) {
+            smaller |= packed & FIELD << shift;
+            shift += BITS;
         }
-        return new Slips(all);
-    }
-
-    private IntStream numbers() {
-        return IntStream.range(0, Marks.MOST_SLIPS)
-                .map(i -> (int) (packed >> BITS * i & FIELD) - 1)
-                .filter(i -> i >= 0);
+        long larger = packed ^ smaller;
+        return new Slips(larger << BITS | (long) (observation + 1) << shift | smaller);
     }
 }

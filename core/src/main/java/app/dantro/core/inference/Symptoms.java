@@ -35,8 +35,23 @@ final class Symptoms {
         }
     }
 
+    /** Natural logarithm of the probability of all that was said and heard beside readings, for a pair of hypotheses or one. */
+    double log(Evidence evidence, int first, int second) {
+        double sum = logLikelihood(evidence.complaint(), first, second);
+        if (evidence.starts().isPresent()) {
+            sum += logStarts(evidence.starts().get(), first, second);
+        }
+        if (evidence.entered().slow().isPresent()) {
+            sum += logHeard(evidence.entered().slow().get(), first, second);
+        }
+        if (evidence.entered().pulls().isPresent() && !evidence.repaired()) {
+            sum += logPulls(evidence.entered().pulls().get(), first, second);
+        }
+        return sum;
+    }
+
     /** Natural logarithm of the probability of a complaint, for a pair of hypotheses or one. */
-    double logLikelihood(Complaint complaint, int first, int second) {
+    private double logLikelihood(Complaint complaint, int first, int second) {
         double isSlow = either(slow, first, second);
         double isOff = either(off, first, second);
         double both = isSlow * isOff;
@@ -53,19 +68,19 @@ final class Symptoms {
     }
 
     /** Natural logarithm of the probability that the engine can be started by its own starter, or cannot. */
-    double logStarts(boolean starts, int first, int second) {
+    private double logStarts(boolean starts, int first, int second) {
         double not = either(dead, first, second);
         return Math.log(Marks.ASSUMED_SYMPTOM_FLOOR + (1 - 2 * Marks.ASSUMED_SYMPTOM_FLOOR) * (starts ? 1 - not : not));
     }
 
     /** Natural logarithm of the probability that the starter is heard to turn slowly, or as it should. */
-    double logHeard(boolean slowly, int first, int second) {
+    private double logHeard(boolean slowly, int first, int second) {
         double isSlow = either(slow, first, second);
         return Math.log(Marks.ASSUMED_MISHEARD + (1 - 2 * Marks.ASSUMED_MISHEARD) * (slowly ? isSlow : 1 - isSlow));
     }
 
     /** Natural logarithm of the probability that the solenoid is heard, or is not. */
-    double logPulls(boolean heard, int first, int second) {
+    private double logPulls(boolean heard, int first, int second) {
         double both = second < 0 ? pulls[first] : Math.min(pulls[first], pulls[second]);
         return Math.log(Marks.ASSUMED_MISHEARD + (1 - 2 * Marks.ASSUMED_MISHEARD) * (heard ? both : 1 - both));
     }

@@ -9,6 +9,7 @@ import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,7 +19,7 @@ import java.util.stream.IntStream;
 /** What each reading does to the suspicions, by leaving it out; worked out once for each reading, within one judgement. */
 final class CarryingReading {
     private final Posterior posterior;
-    private final Map<UUID, Posterior> without = new HashMap<>();
+    private final Map<UUID, Map<PartId, Double>> without = new HashMap<>();
 
     CarryingReading(Posterior posterior) {
         this.posterior = posterior;
@@ -26,16 +27,18 @@ final class CarryingReading {
 
     /** The reading that alone carries a part's verdict, if one does. */
     Optional<UUID> of(PartId part) {
-        return readings(part).stream()
-                .filter(r -> !takenAgain(r))
-                .filter(r -> without(r, part) < Marks.CARRIED_BY_OTHERS)
-                .min(Comparator.comparingDouble(r -> without(r, part)));
+        Map<UUID, Double> left = without(
+                part, readings(part).stream().filter(r -> !takenAgain(r)).toList());
+        return left.entrySet().stream()
+                .filter(e -> e.getValue() < Marks.CARRIED_BY_OTHERS)
+                .min(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey);
     }
 
     /** The readings that moved a part's probability, the strongest first. */
-    List<Suspicion.Influence> influences(PartId part, double with) {
-        return readings(part).stream()
-                .map(r -> new Suspicion.Influence(r, without(r, part)))
+    synchronized List<Suspicion.Influence> influences(PartId part, double with) {
+        return without(part, readings(part)).entrySet().stream()
+                .map(e -> new Suspicion.Influence(e.getKey(), e.getValue()))
                 .filter(i -> Math.abs(i.without() - with) > Marks.LEAST_INFLUENCE)
                 .sorted(Comparator.comparingDouble(i -> -Math.abs(i.without() - with)))
                 .limit(Marks.MOST_INFLUENCES)
@@ -56,9 +59,15 @@ final class CarryingReading {
         return Optional.empty();
     }
 
-    /** Probability of a part if one reading had not been taken. */
-    private double without(UUID reading, PartId part) {
-        return without.computeIfAbsent(reading, posterior::without).probability(part);
+    /** Probability of a part if one reading had not been taken, for each of them in their order. */
+    private Map<UUID, Double> without(PartId part, List<UUID> readings) {
+        List<UUID> open = readings.stream().filter(r -> !without.containsKey(r)).toList();
+        if (!open.isEmpty()) {
+            without.putAll(posterior.withoutEach(open));
+        }
+        Map<UUID, Double> left = new LinkedHashMap<>();
+        readings.forEach(r -> left.put(r, without.get(r).getOrDefault(part, 0.0)));
+        return left;
     }
 
     /** True if the same thing was read twice, and neither is taken for a slip. */

@@ -3,6 +3,7 @@ package app.dantro.core.standing;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.finding.Influences;
 import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Explanation;
@@ -174,7 +175,7 @@ public final class Judgement {
                 p,
                 suspected(part),
                 circuit.part(part).filter(wiring -> anythingRead()).map(this::resistance),
-                p >= Marks.SUSPECT ? carrying.influences(part, p) : List.of()));
+                p >= Marks.SUSPECT ? new Influences(() -> carrying.influences(part, p)) : Influences.none()));
     }
 
     /** What is known of a wiring part's resistance. */

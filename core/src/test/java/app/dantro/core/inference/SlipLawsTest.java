@@ -4,8 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.PartId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** Slips are told from faults, and display digits from contradictions. */
@@ -54,12 +59,47 @@ class SlipLawsTest extends CarInference {
         }
         Posterior posterior = Posterior.of(PREPARED, Evidence.of(twoFaults));
         assertThat(posterior.explanations().get(0).pair()).isTrue();
-        for (Observation o : twoFaults) {
-            assertThat(posterior.without(o.reading()).explanations().stream()
-                            .mapToDouble(Explanation::probability)
-                            .sum())
-                    .isCloseTo(1, within(1e-9));
-        }
+        posterior
+                .withoutEach(readings(twoFaults))
+                .forEach((reading, parts) -> assertThat(parts)
+                        .hasSizeGreaterThan(1)
+                        .allSatisfy(
+                                (part, probability) -> assertThat(probability).isBetween(0.0, 1 + 1e-9)));
+    }
+
+    @Test
+    void leavingReadingsOutOfOneFitSaysWhatFittingWithoutThemSays() {
+        Evidence evidence = Evidence.of(List.of(
+                volts(Condition.REST, "post-plus", "post-minus", 12.58),
+                volts(Condition.CRANKING, "post-plus", "post-minus", 11.02),
+                new Observation(UUID.randomUUID(), new Observable.Amps(Condition.CRANKING, Optional.empty()), 131, 1),
+                volts(Condition.CRANKING, "starter-case", "block", 0.021),
+                volts(Condition.CRANKING, "starter-case", "post-minus", 1.31),
+                volts(Condition.CRANKING, "cable-end-battery", "cable-end-starter", 0.093),
+                volts(Condition.CRANKING, "block", "post-minus", 0.132)));
+        PosteriorSearch whole = new PosteriorSearch(PREPARED, evidence);
+        whole.all();
+        List<UUID> apart = readings(evidence.observations()).stream()
+                .filter(reading -> LeftOut.apart(evidence, reading))
+                .toList();
+        assertThat(apart).hasSize(6);
+        new LeftOut(whole, apart).explanations(true).forEach((reading, atOnce) -> {
+            Map<PartId, Double> anew =
+                    byPart(new PosteriorSearch(PREPARED, evidence.without(reading)).lessThan(whole, true));
+            assertThat(byPart(atOnce).keySet()).isEqualTo(anew.keySet());
+            byPart(atOnce)
+                    .forEach((part, probability) -> assertThat(probability).isCloseTo(anew.get(part), within(1e-9)));
+        });
+    }
+
+    private static Map<PartId, Double> byPart(List<Explanation> explanations) {
+        Map<PartId, Double> sums = new HashMap<>();
+        explanations.forEach(e -> e.parts(PREPARED).forEach(part -> sums.merge(part, e.probability(), Double::sum)));
+        return sums;
+    }
+
+    private static List<UUID> readings(List<Observation> observations) {
+        return observations.stream().map(Observation::reading).distinct().toList();
     }
 
     @Test

@@ -130,6 +130,7 @@ public final class DiagnosisFormat {
         ArrayNode influences = json.putArray("influences");
         suspicion
                 .influences()
+                .all()
                 .forEach(i -> influences
                         .addObject()
                         .put("reading", i.reading().toString())

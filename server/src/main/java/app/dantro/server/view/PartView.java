@@ -69,7 +69,7 @@ public record PartView(
                 finding.suspicion().map(Suspicion::words),
                 finding.suspicion().filter(s -> !s.unfounded()).isPresent(),
                 finding.suspicion().flatMap(Suspicion::resistance).map(ResistanceView::of),
-                finding.suspicion().map(s -> s.influences()).orElse(List.of()).stream()
+                finding.suspicion().map(s -> s.influences().all()).orElse(List.of()).stream()
                         .map(i -> new InfluenceView(i.reading(), i.without(), Suspicion.words(i.without())))
                         .toList(),
                 assessment.verdict().map(v -> v.gates().get(id)).map(GateView::of));
