@@ -160,6 +160,10 @@ final class Marks {
     static final double ORDINARY_JOINT_VOLTS = 0.05;
 
     static final double ORDINARY_WAY_VOLTS = 0.10;
+    /** All loads through a long healthy cable with the engine off, whatever they draw, in V (docs/everyday.md, supply side charging). */
+    static final double ORDINARY_CABLE_VOLTS = 0.12;
+    /** One joint or fuse with the engine running, whatever flows, in V: a little under what accuses it at 30 A (docs/everyday.md, here it must dare). */
+    static final double ORDINARY_JOINT_CHARGING_VOLTS = 0.08;
     /** A joint at a starter's current, whatever that was: half of what accuses it, in V (docs/everyday.md, here it must dare). */
     static final double ORDINARY_JOINT_CRANKING_VOLTS = 0.08;
     /** Between two batteries that give alike, in V. */

@@ -32,9 +32,13 @@ record OwnDrop(Circuit circuit, List<Observation> observations) {
     }
 
     private static double most(Part part, Condition condition) {
+        boolean cable = part.kind() == PartKind.CABLE;
         if (condition.starterCalled()) {
-            return part.kind() == PartKind.CABLE ? Marks.ORDINARY_CONTACTS_VOLTS : Marks.ORDINARY_JOINT_CRANKING_VOLTS;
+            return cable ? Marks.ORDINARY_CONTACTS_VOLTS : Marks.ORDINARY_JOINT_CRANKING_VOLTS;
         }
-        return condition.running() || condition.pile() ? Marks.ORDINARY_PIECE_VOLTS : Marks.ORDINARY_JOINT_VOLTS;
+        if (condition.running() || condition.pile()) {
+            return Marks.ORDINARY_JOINT_CHARGING_VOLTS;
+        }
+        return cable ? Marks.ORDINARY_CABLE_VOLTS : Marks.ORDINARY_JOINT_VOLTS;
     }
 }

@@ -27,7 +27,9 @@ class OwnDropTest {
         "post-joint-plus, CRANKING, 0.15, false",
         "starter-cable, CRANKING, 0.281, true",
         "starter-cable, CRANKING, 0.31, false",
-        "charge-fuse, RAISED_LOADED, 0.05, true",
+        "starter-cable, ENGINE_OFF_LOAD, 0.10, true",
+        "starter-cable, ENGINE_OFF_LOAD, 0.14, false",
+        "charge-fuse, RAISED_LOADED, 0.07, true",
         "charge-fuse, RAISED_LOADED, -0.10, false"
     })
     void anOrdinaryDropSparesItsPart(String part, Condition condition, double volts, boolean ordinary) {
