@@ -19,6 +19,8 @@
 	const undone = $derived(
 		bench.view?.statements.filter((s) => s.group === 'TWO_ENDED' && s.stated?.value === 'OPEN') ?? []
 	);
+	/** Nothing is to run or crank before this step is done. */
+	const still = $derived(step?.kind === 'RESTORE' || step?.toSee.some((look) => look.topic === 'BATTERY_FROZEN'));
 	const unseen = $derived(
 		bench.view?.stage === 'FRESH' && !bench.view.statements.some((s) => s.group === 'LOOK' && s.stated)
 	);
@@ -26,6 +28,11 @@
 </script>
 
 <section class="card next" aria-label="What to do next">
+	{#if undone.length > 0 && step?.kind !== 'RESTORE'}
+		<p class="undone">
+			To put back: {undone.map((s) => s.title).join(', ')}. <a href="#/case/{bench.id}/look">Restored?</a>
+		</p>
+	{/if}
 	<SeatKeys {bench} shown="line" />
 	<Timer {bench} shown="running" />
 	{#if bench.asked}
@@ -69,14 +76,9 @@
 	{#if bench.view && step?.kind !== 'DONE' && !bench.asked && !bench.entry.probe}
 		<PlaceAnywhere {bench} {...bench.view.posts} words="Read something else first" bind:open={choosing} />
 	{/if}
-	{#if step?.kind !== 'DONE'}<Timer {bench} shown="idle" />{/if}
+	{#if step?.kind !== 'DONE' && !still}<Timer {bench} shown="idle" />{/if}
 	{#if unseen}
 		<p class="aside"><a href="#/case/{bench.id}/look">Look first: posts, cables, grounds, fuses</a></p>
-	{/if}
-	{#if undone.length > 0 && step?.kind !== 'RESTORE'}
-		<p class="aside">
-			To put back: {undone.map((s) => s.title).join(', ')}. <a href="#/case/{bench.id}/look">Restored?</a>
-		</p>
 	{/if}
 </section>
 
@@ -92,6 +94,13 @@
 		padding-top: 8px;
 		font-size: 15px;
 	}
+	.undone {
+		border-bottom: 1px solid var(--line);
+		padding-bottom: 8px;
+		font-size: 16px;
+		font-weight: 700;
+	}
+	.undone a,
 	.aside a {
 		display: inline-block;
 		min-height: 24px;

@@ -5,7 +5,6 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.VehicleSort;
-import app.dantro.core.ending.Endings;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.limits.CrankingLimit;
 import app.dantro.core.limits.StateOfCharge;
@@ -115,7 +114,7 @@ final class BatterySteps {
 
     /** What hours on a charger did not raise, more hours will not. */
     static boolean inVain(Work work) {
-        return SinceCharged.inVain(work.findings().allPosts(Condition.REST), Endings.lowVolts(work.record()));
+        return new SafetyLaw(work.record()).chargedInVain();
     }
 
     /** The readings call a battery flat; one that has been on a charger since is asked no second time. */

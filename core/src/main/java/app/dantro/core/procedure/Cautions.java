@@ -2,7 +2,14 @@ package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Regulator;
+import app.dantro.core.circuit.VehicleSort;
+import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.Step.ToSee;
+import app.dantro.core.record.Topic;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The usual cautions, each at the step where it matters (docs/job.md, cautions). Most important first. */
@@ -10,6 +17,7 @@ public final class Cautions {
     private static final List<String> CRANKING = List.of(
             "Park or neutral, brake on, wheels chocked. Fuel disabled and proven off.",
             "Leads, hands and sleeves clear of belts and fans. Nobody under the vehicle.",
+            "Start-stop and remote start off; a push-button car may end or begin a crank by itself.",
             "Helper stops at %d s. After %d s in all the starter rests %d min."
                     .formatted(CrankTime.USUAL_SECONDS, CrankTime.MOST_SECONDS, CrankTime.REST_SECONDS / 60));
     private static final List<String> AT_REST = List.of(
@@ -22,6 +30,7 @@ public final class Cautions {
     private static final String SEVERAL_BATTERIES =
             "The − of every battery off first: the starter stud is live without a fuse.";
     private static final List<String> REPAIR = List.of(
+            "A capacitor or 48 V system stays live with battery − off.",
             "Radio memory and airbag waiting time before disconnecting. The maker's service information comes first.",
             "Open the whole stack, bright metal on every face, torque, grease after assembly.");
     private static final List<String> RUNNING = List.of(
@@ -38,7 +47,41 @@ public final class Cautions {
             "Pile connected and removed while off. Read, then off at once: seconds only, then it rests, it gets hot.",
             "Away from the battery's vents, never above the charge fuse's rating.");
 
+    private static final String DIESEL =
+            "Diesel: off by its own fuel cut-off. Never loosen a high-pressure line, never run its pump dry.";
+    private static final String COMMANDED =
+            "Never feed or ground the pin of an alternator on a bus. Unplugged it falls to a default voltage after a rev, or gives nothing.";
+
     private Cautions() {}
+
+    /** What this vehicle adds to a step's usual cautions. */
+    static List<String> of(Circuit circuit, Step step) {
+        VehicleSort sort = VehicleSort.of(circuit);
+        List<String> all = new ArrayList<>();
+        Optional<Condition> condition = step.probe().map(ProbePlan::condition);
+        if (condition.filter(Condition::pile).isPresent()) {
+            all.add("Pile at %d A at the most here. On and off at zero, its last clamp away from the battery."
+                    .formatted(mostPileAmps(sort)));
+        }
+        boolean diesel = sort == VehicleSort.DIESEL || sort == VehicleSort.TWO_BATTERIES || sort == VehicleSort.TRUCK;
+        if (diesel && condition.filter(Condition::starterCalled).isPresent()) {
+            all.add(DIESEL);
+        }
+        boolean pin =
+                step.toSee().stream().map(ToSee::topic).anyMatch(t -> t == Topic.PLUG_FED || t == Topic.FIELD_ANSWERS);
+        if (pin && circuit.regulator().filter(Regulator.COMPUTER::equals).isPresent()) {
+            all.add(COMMANDED);
+        }
+        return all;
+    }
+
+    private static int mostPileAmps(VehicleSort sort) {
+        return switch (sort) {
+            case MOTORCYCLE -> 80;
+            case CAR, DIESEL -> 300;
+            case TWO_BATTERIES, TRUCK -> 500;
+        };
+    }
 
     public static List<String> reading(Condition condition) {
         if (condition.running()) {

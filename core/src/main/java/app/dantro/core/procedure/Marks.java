@@ -30,5 +30,15 @@ final class Marks {
 
     static final double LITHIUM_STOP_VOLTS = 15;
 
+    /** From here on an engine whose volts still rise is brought back to idle, in V a block (docs/job.md, cautions). */
+    static final double RISING_VOLTS = 15.5;
+
+    static final double ASSUMED_RISE_VOLTS = 0.2;
+
+    /** So cold and so low a lead battery may be frozen (docs/job.md, cautions). */
+    static final double FREEZING_CELSIUS = -7;
+
+    static final double FREEZING_VOLTS = 11.9;
+
     private Marks() {}
 }

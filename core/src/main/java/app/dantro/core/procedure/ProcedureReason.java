@@ -73,6 +73,12 @@ enum ProcedureReason implements Reason.Kind {
     NOT_WHILE_LIFTED,
     STOP_THE_ENGINE,
     NOT_REVVED,
+    BACK_TO_IDLE,
+    STILL_RISING,
+    IS_IT_FROZEN,
+    FLAT_FREEZES,
+    LET_IT_THAW,
+    THAW_HOW,
 
     VERIFIED,
     TEST_PASSED,

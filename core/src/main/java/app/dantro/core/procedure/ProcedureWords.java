@@ -88,13 +88,8 @@ final class ProcedureWords {
             case OPEN_AGAIN -> "open it again";
             case READ_BEFORE -> "Same leads, same condition: it read %s before the repair.";
             case NOT_READ_BEFORE -> "It was not read before the repair; now it must show what a healthy one shows.";
-            case PUT_BACK -> "Put back what was undone";
-            case NOT_WHILE_LIFTED -> "Nothing runs and nothing cranks while this is undone.";
-            case STOP_THE_ENGINE -> "Stop the engine, do not rev it";
-            case NOT_REVVED ->
-                "%s while running is more than any regulator may hold: lamps, computers and the battery are at risk. What is left is seen with the engine off: sense wire, feed, the ground the regulator stands on.";
             case WHOLE_VEHICLE -> "The complaint is tested on a whole vehicle.";
-            default -> ClosingWords.of(reason);
+            default -> SafetyWords.of(reason);
         };
     }
 }

@@ -3,61 +3,66 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.finding.Findings;
+import app.dantro.core.planning.Planner;
 import app.dantro.core.planning.ProbePlan;
+import app.dantro.core.procedure.SafetyLaw.Frozen;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
 import app.dantro.core.standing.Judgement;
-import java.util.EnumSet;
+import app.dantro.core.starting.BatteryRules;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
-/**
- * What may be proposed at all (docs/job.md, cautions): nothing runs or cranks while something is lifted, nothing cranks under
- * a pile, and an engine that overcharges is stopped, not revved.
- */
+/** Takes out of the conclusions what {@link SafetyLaw} forbids, and says what has to be done first instead. */
 final class SafetyFirst {
-    private static final Set<Topic> LIFTED = EnumSet.of(Topic.BATTERY_LIFTED, Topic.OUTPUT_LIFTED, Topic.FUSE_PULLED);
-
     private final CaseRecord record;
+    private final SafetyLaw law;
     private final Optional<Judgement> judgement;
 
     private SafetyFirst(Conclusions conclusions, Optional<Judgement> judgement) {
         this.record = conclusions.findings().evidence();
+        this.law = new SafetyLaw(record);
         this.judgement = judgement;
     }
 
-    /** The same conclusions without a step that a caution forbids. */
+    /** The same conclusions without a step that a caution forbids, the vehicle's own cautions first. */
     static Conclusions of(Conclusions conclusions, Optional<Judgement> judgement) {
-        return new SafetyFirst(conclusions, judgement).checked(conclusions);
+        Conclusions allowed = new SafetyFirst(conclusions, judgement).checked(conclusions);
+        Circuit circuit = conclusions.findings().evidence().circuit();
+        return allowed.at(allowed.stage(), allowed.next().cautioned(Cautions.of(circuit, allowed.next())));
+    }
+
+    /** True if the engine was last seen charging so high, or rising there, that it is not revved for a reading. */
+    static boolean overcharging(CaseRecord record) {
+        return new SafetyLaw(record).tooHigh(Condition.RAISED);
     }
 
     private Conclusions checked(Conclusions conclusions) {
-        List<ProbePlan> allowed = conclusions.standby().stream()
-                .filter(p -> blocking(p.condition()).isEmpty() && !tooHigh(p.condition()))
-                .toList();
-        Conclusions kept = conclusions.standingBy(allowed);
-        Optional<Condition> wanted = conclusions.next().probe().map(ProbePlan::condition);
-        List<Topic> blocking = wanted.map(this::blocking).orElse(List.of());
+        Conclusions kept = conclusions.standingBy(conclusions.standby().stream()
+                .filter(p -> !law.forbids(p.condition()))
+                .toList());
+        Step next = conclusions.next();
+        Optional<Condition> wanted = next.probe().map(ProbePlan::condition);
+        List<Topic> blocking = wanted.map(law::toPutBack).orElse(List.of());
         if (!blocking.isEmpty()) {
             return kept.at(conclusions.stage(), restore(blocking));
         }
-        return wanted.filter(this::tooHigh).isPresent() ? kept.at(conclusions.stage(), stopped(conclusions)) : kept;
-    }
-
-    /** What has to be put back before a condition may be made. */
-    private List<Topic> blocking(Condition condition) {
-        return record.statements().open().stream()
-                .filter(topic -> condition.running() && topic == Topic.ENGINE_DISABLED
-                        || condition.starterCalled() && topic == Topic.PILE_ON
-                        || (condition.running() || condition.starterCalled()) && LIFTED.contains(topic))
-                .toList();
+        boolean charged = next.kind() == Kind.CHARGE;
+        if (law.frozen() != Frozen.NO && (charged || wanted.filter(law::forbids).isPresent())) {
+            return kept.at(conclusions.stage(), frozen());
+        }
+        if (wanted.filter(law::tooHigh).isPresent()) {
+            return kept.at(conclusions.stage(), stopped());
+        }
+        return wanted.filter(law::forbids).isPresent()
+                ? kept.at(conclusions.stage(), charge(conclusions.findings()))
+                : kept;
     }
 
     private Step restore(List<Topic> blocking) {
@@ -69,39 +74,32 @@ final class SafetyFirst {
                 .seeing(blocking.stream().map(ToSee::open).toList());
     }
 
-    /** True if the engine would run although it was last seen above what any regulator may hold. */
-    private boolean tooHigh(Condition condition) {
-        return condition.running() && highest(record).isPresent();
+    private Step frozen() {
+        boolean asked = law.frozen() == Frozen.PERHAPS;
+        return Step.of(
+                        Kind.PROVE,
+                        (asked ? ProcedureReason.IS_IT_FROZEN : ProcedureReason.LET_IT_THAW).with(),
+                        List.of((asked ? ProcedureReason.FLAT_FREEZES : ProcedureReason.THAW_HOW).with()),
+                        Cautions.charging())
+                .seeing(List.of(ToSee.open(Topic.BATTERY_FROZEN)));
     }
 
-    /** True if the engine was last seen charging above what any regulator may hold: it is not started again for a reading. */
-    static boolean overcharging(CaseRecord record) {
-        return highest(record).isPresent();
+    private static Step charge(Findings findings) {
+        Work work = new Work(findings, Optional.empty(), Optional.empty(), Planner.halving());
+        return BatterySteps.charge(
+                work,
+                ProcedureReason.TOO_LOW_TO_TEST.with(
+                        Quantity.volts(BatteryRules.chargedVolts(work.said()) * work.blocks())));
     }
 
-    private static Optional<Reading> highest(CaseRecord record) {
-        Circuit circuit = record.circuit();
-        return record.counted()
-                .where(r -> r.condition().running())
-                .where(r -> r.isAcross(circuit.plusPost(), circuit.minusPost())
-                        || circuit.alternator()
-                                .filter(a -> r.isAcross(a.output(), a.ground()))
-                                .isPresent())
-                .newest()
-                .filter(r -> Math.abs(r.volts()) >= most(record) * circuit.blocks());
-    }
-
-    private static double most(CaseRecord record) {
-        return record.statements().says(Topic.CHEMISTRY, Answer.LITHIUM) ? Marks.LITHIUM_STOP_VOLTS : Marks.STOP_VOLTS;
-    }
-
-    private Step stopped(Conclusions conclusions) {
-        Reading high = highest(record).orElseThrow();
+    private Step stopped() {
+        Reading high = law.highest().or(law::rising).orElseThrow();
+        boolean above = law.highest().isPresent();
+        Quantity shown = Quantity.volts(Math.abs(high.volts()), high.resolutionVolts());
         Step stop = Step.of(
                 Kind.PROVE,
-                ProcedureReason.STOP_THE_ENGINE.with(),
-                List.of(ProcedureReason.NOT_REVVED.with(
-                        Quantity.volts(Math.abs(high.volts()), high.resolutionVolts()))),
+                (above ? ProcedureReason.STOP_THE_ENGINE : ProcedureReason.BACK_TO_IDLE).with(),
+                List.of((above ? ProcedureReason.NOT_REVVED : ProcedureReason.STILL_RISING).with(shown)),
                 Cautions.charging());
         return record.circuit()
                 .alternator()

@@ -8,6 +8,7 @@ import app.dantro.core.record.Topic;
 import app.dantro.core.standing.RepairForecast;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The one thing to do next.
@@ -99,6 +100,13 @@ public record Step(
     static Step measure(ProbePlan plan) {
         return of(Kind.MEASURE, plan.heading(), plan.because(), Cautions.reading(plan.condition()))
                 .at(plan);
+    }
+
+    /** With more cautions before its own. */
+    Step cautioned(List<String> first) {
+        List<String> all =
+                Stream.concat(first.stream(), cautions.stream()).distinct().toList();
+        return new Step(kind, heading, because, probe, part, forecast, all, toSee, ending);
     }
 
     Step at(ProbePlan plan) {

@@ -136,7 +136,8 @@ public record CaseRecord(
                 statements.starts().orElse(true),
                 statements.cranksWithoutComplaint(),
                 statements.figure(Topic.RATED_AMPS),
-                statements.says(Topic.CHEMISTRY, Answer.LITHIUM));
+                statements.says(Topic.CHEMISTRY, Answer.LITHIUM),
+                StillUndone.of(this));
         return SlipRules.atEntry(vehicle, counted(), onItsWay(reading));
     }
 

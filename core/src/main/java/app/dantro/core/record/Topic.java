@@ -69,6 +69,7 @@ public enum Topic {
     PLUG_FED(Group.PROOF, Answer.YES, Answer.NO),
     FIELD_ANSWERS(Group.PROOF, Answer.YES, Answer.NO),
     GENERATOR_GOOD(Group.PROOF, Answer.YES, Answer.NO),
+    BATTERY_FROZEN(Group.PROOF, Answer.YES, Answer.NO),
     CELL_STAYS_LOW(Group.PROOF, Answer.YES, Answer.NO),
     CHARGED_APART(Group.PROOF, Answer.YES, Answer.NO),
     LOWER_APART(Group.PROOF, Answer.FIRST, Answer.SECOND, Answer.ALIKE),

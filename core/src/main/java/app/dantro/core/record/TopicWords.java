@@ -66,6 +66,7 @@ final class TopicWords {
             case PLUG_FED -> "What its plug needs (maker's figures)";
             case FIELD_ANSWERS -> "Field commanded as the maker allows";
             case GENERATOR_GOOD -> "Generator's AC volts, phase to phase";
+            case BATTERY_FROZEN -> "Case bulging, ice under the caps, stone cold";
             case CELL_STAYS_LOW -> "Charged on its own, then rested";
             case CHARGED_APART -> "Every battery charged on its own, then rested";
             case LOWER_APART -> "Parted, each charged, rested an hour: lower by a volt and more";
@@ -142,6 +143,7 @@ final class TopicWords {
             case PLUG_FED -> either(answer, Answer.YES, "arrives", "missing");
             case FIELD_ANSWERS -> either(answer, Answer.YES, "the alternator answers", "it does not answer");
             case GENERATOR_GOOD -> either(answer, Answer.YES, "equal, rising, none to frame", "unequal, or to frame");
+            case BATTERY_FROZEN -> either(answer, Answer.YES, "frozen", "not frozen");
             case CELL_STAYS_LOW -> either(answer, Answer.YES, "a cell still 2 V low", "it came up");
             case CHARGED_APART -> either(answer, Answer.YES, "charged", "one takes no charge");
             case DRAIN_FOUND -> either(answer, Answer.YES, "it is this one", "it is not");

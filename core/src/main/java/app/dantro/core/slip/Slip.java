@@ -42,6 +42,8 @@ public record Slip(Kind kind, String sentence, List<Choice> choices) {
         CONDITION,
         NO_SOURCE,
         CURRENT,
+        /** Made in a condition that what is lifted or connected, by the record, does not allow. */
+        UNDONE,
         /** Long after the others it is held against, with no current to carry it over. */
         STALE
     }

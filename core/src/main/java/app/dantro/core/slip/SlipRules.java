@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 public final class SlipRules {
     /** The first doubt is asked: range, source, sign, decimal, current (docs/job.md, slips to catch). */
     private static final List<SlipRule> ON_THE_STARTERS_WAY = List.of(
+            UndoneSlip::asked,
             RangeSlip::asked,
             SourceSlip::asked,
             SourceSlip::tenth,
@@ -25,6 +26,7 @@ public final class SlipRules {
 
     /** Where the starter's current does not flow, only what no vehicle shows is odd. */
     private static final List<SlipRule> ELSEWHERE = List.of(
+            UndoneSlip::asked,
             RangeSlip::asked,
             DisplaySlip::wholeVolts,
             SourceSlip::beyondSystem,
@@ -47,6 +49,7 @@ public final class SlipRules {
      * @param cranksWell whether it came for something else than how it cranks
      * @param lithium whether its battery is one, which rests high
      * @param plateAmps the alternator's rating, if its plate was entered
+     * @param undone what is lifted, connected or disabled by the record
      */
     public record Vehicle(
             Circuit circuit,
@@ -56,11 +59,12 @@ public final class SlipRules {
             boolean turns,
             boolean cranksWell,
             OptionalDouble plateAmps,
-            boolean lithium) {
+            boolean lithium,
+            Undone undone) {
         /** One that may crank badly and whose battery is none of lithium, as most are. */
         public Vehicle(
                 Circuit circuit, SeriesLoop loop, double celsius, boolean starterKnown, OptionalDouble plateAmps) {
-            this(circuit, loop, celsius, starterKnown, true, false, plateAmps, false);
+            this(circuit, loop, celsius, starterKnown, true, false, plateAmps, false, Undone.NOTHING);
         }
 
         /** True if somebody said that the starter turns it. */
@@ -72,6 +76,17 @@ public final class SlipRules {
         double runningFromVolts() {
             return lithium ? Marks.LITHIUM_RUNNING_FROM_VOLTS : Marks.RUNNING_FROM_VOLTS;
         }
+    }
+
+    /**
+     * What was begun for measuring and is not undone yet.
+     *
+     * @param lifted battery − or B+ is off
+     * @param underPile a carbon pile is connected
+     * @param disabled the engine cannot start
+     */
+    public record Undone(boolean lifted, boolean underPile, boolean disabled) {
+        public static final Undone NOTHING = new Undone(false, false, false);
     }
 
     /** One kind of slip. */

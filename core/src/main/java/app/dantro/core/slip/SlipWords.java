@@ -45,6 +45,12 @@ final class SlipWords {
 
     private static String charging(SlipReason reason) {
         return switch (reason) {
+            case STILL_LIFTED ->
+                "By the record battery − or B+ is still lifted, so nothing runs or cranks. Is it back on?";
+            case STILL_UNDER_PILE -> "By the record the carbon pile is still connected, so nothing cranks. Is it off?";
+            case STILL_DISABLED -> "By the record the engine is still disabled. Does it run again?";
+            case BACK_ON -> "Yes, and it read %s";
+            case NOT_SO_READ -> "No, it was not read so";
             case AS_AT_REST ->
                 "%s is what the posts showed with the engine off, and it charged before. Was the engine running?";
             case MORE_THAN_BETWEEN -> "%s is more than the %s that lie between the alternator and the posts.";

@@ -69,8 +69,16 @@ class DigitsAndFactorTest {
     @Test
     void aTenthOfTheSourceIsAskedAboutWhereNothingTurns() {
         Reading tenth = read("relay-out", "trigger", Condition.CRANKING, "1.09", 0);
-        SlipRules.Vehicle click =
-                new SlipRules.Vehicle(CAR, StartingLoop.of(CAR), 20, true, false, false, OptionalDouble.empty(), false);
+        SlipRules.Vehicle click = new SlipRules.Vehicle(
+                CAR,
+                StartingLoop.of(CAR),
+                20,
+                true,
+                false,
+                false,
+                OptionalDouble.empty(),
+                false,
+                SlipRules.Undone.NOTHING);
         assertThat(meant(SlipRules.atEntry(click, new Readings(List.of(BASE)), tenth)
                         .orElseThrow()))
                 .isCloseTo(10.9, within(1e-9));
