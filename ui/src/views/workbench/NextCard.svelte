@@ -20,7 +20,9 @@
 		bench.view?.statements.filter((s) => s.group === 'TWO_ENDED' && s.stated?.value === 'OPEN') ?? []
 	);
 	/** Nothing is to run or crank before this step is done. */
-	const still = $derived(step?.kind === 'RESTORE' || step?.toSee.some((look) => look.topic === 'BATTERY_FROZEN'));
+	const still = $derived(
+		step?.kind === 'RESTORE' || step?.toSee.some((look) => look.topic === 'BATTERY_FROZEN')
+	);
 	const unseen = $derived(
 		bench.view?.stage === 'FRESH' && !bench.view.statements.some((s) => s.group === 'LOOK' && s.stated)
 	);
