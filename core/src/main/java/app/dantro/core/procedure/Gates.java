@@ -11,6 +11,7 @@ import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.OutOfReach;
 import app.dantro.core.record.Topic;
+import app.dantro.core.standing.CaseInference;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -48,11 +49,17 @@ final class Gates {
         return new Workplace(conditions, false, last, OutOfReach.of(evidence));
     }
 
-    /** A pile in place of the starter or across the alternator, where one is at hand and the circuit says how it is set. */
+    /**
+     * A pile in place of the starter or across the alternator, where one is at hand and the circuit says how it is set; not
+     * again once it drew nothing that anybody read, as over an open way: its drops tell no more then.
+     */
     private static Optional<Condition> pile(CaseRecord evidence, Loop concern) {
         Condition condition = concern == Loop.STARTING ? Condition.PILE_STARTER : Condition.PILE_ALTERNATOR;
         boolean fits = evidence.circuit().devices().stream()
                 .anyMatch(d -> d instanceof Pile pile && pile.amps().containsKey(condition));
-        return evidence.statements().says(Topic.PILE, Answer.YES) && fits ? Optional.of(condition) : Optional.empty();
+        boolean told = evidence.observed().in(condition).stream().allMatch(r -> CaseInference.tells(r, evidence));
+        return evidence.statements().says(Topic.PILE, Answer.YES) && fits && told
+                ? Optional.of(condition)
+                : Optional.empty();
     }
 }

@@ -10,14 +10,10 @@ import app.dantro.core.inference.Observation;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.Reading;
-import app.dantro.core.reading.Readings;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
-import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
-import app.dantro.core.starting.BatteryRules;
-import app.dantro.core.starting.SinceCharged;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -32,8 +28,8 @@ public final class CaseInference {
     public static Evidence of(CaseRecord evidence, Complaint about) {
         Complaint complaint = checked(evidence, about);
         boolean repaired = evidence.lastRepair().isPresent();
-        Optional<Long> charged = chargedAtMillis(evidence);
-        OptionalLong risen = risenAtMillis(evidence);
+        Optional<Long> charged = Charges.apartAtMillis(evidence);
+        OptionalLong risen = Charges.risenAtMillis(evidence);
         List<Observation> all = new ArrayList<>();
         Moments moments = new Moments();
         for (Reading r : evidence.observed().all()) {
@@ -45,44 +41,30 @@ public final class CaseInference {
             }
         }
         speed(evidence).ifPresent(all::add);
-        boolean ran = evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running);
         return new Evidence(
                 all,
                 repaired ? Complaint.UNKNOWN : complaint,
-                ran
-                        ? Optional.of(true)
-                        : evidence.repaired().turned(Answer.NOT_AT_ALL)
-                                ? Optional.of(false)
-                                : repaired
-                                        ? Optional.empty()
-                                        : evidence.statements().starts(),
+                starts(evidence),
                 repaired,
                 charged.isPresent(),
                 EnteredOfCase.of(evidence));
     }
 
+    private static Optional<Boolean> starts(CaseRecord evidence) {
+        if (evidence.counted().stream().map(Reading::condition).anyMatch(Condition::running)) {
+            return Optional.of(true);
+        }
+        if (evidence.repaired().turned(Answer.NOT_AT_ALL)) {
+            return Optional.of(false);
+        }
+        return evidence.lastRepair().isPresent()
+                ? Optional.empty()
+                : evidence.statements().starts();
+    }
+
     private static Complaint checked(CaseRecord evidence, Complaint about) {
-        Topic topic = about == Complaint.STARTING ? Topic.SYMPTOM : Topic.CHARGING_SYMPTOM;
-        return evidence.statements().says(topic, Answer.CHECK) ? Complaint.NONE : about;
-    }
-
-    /** When every battery had been charged on its own; what was read before then may have been a flat one's doing. */
-    private static Optional<Long> chargedAtMillis(CaseRecord evidence) {
-        return evidence.statements()
-                .about(Topic.CHARGED_APART)
-                .filter(s -> evidence.statements().says(Topic.CHARGED_APART, Answer.YES))
-                .map(Statement::saidAtMillis);
-    }
-
-    /** When a base voltage showed that a flat battery had been charged. */
-    private static OptionalLong risenAtMillis(CaseRecord evidence) {
-        Readings bases = evidence.observed()
-                .in(Condition.REST)
-                .where(r -> r.pair().equals(evidence.circuit().posts()));
-        return SinceCharged.risenAtMillis(
-                bases,
-                BatteryRules.chargedVolts(evidence.statements())
-                        * evidence.circuit().blocks());
+        Topic said = about == Complaint.STARTING ? Topic.SYMPTOM : Topic.CHARGING_SYMPTOM;
+        return evidence.statements().says(said, Answer.CHECK) ? Complaint.NONE : about;
     }
 
     /** Across all batteries, or one of them. */
@@ -113,6 +95,11 @@ public final class CaseInference {
                 : said.about(Topic.CRANK_SPEED)
                         .map(s -> new Observation(
                                 s.id(), what, value.getAsDouble(), Display.resolution(what, value.getAsDouble())));
+    }
+
+    /** True if a reading says anything about the vehicle: a pile's, only where its amps are known. */
+    public static boolean tells(Reading reading, CaseRecord evidence) {
+        return !observations(reading, evidence).isEmpty();
     }
 
     static Observable volts(Reading reading) {
