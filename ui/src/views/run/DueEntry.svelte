@@ -9,8 +9,12 @@
 	import Lead from '../../lib/components/Lead.svelte';
 
 	/** The one reading that is due on one vehicle: where the leads go, and its field. */
-	type Props = { row: RunRow; onsaved: (row: RunRow, view: CaseView | undefined) => void };
-	let { row, onsaved }: Props = $props();
+	type Props = { row: RunRow; focus: boolean; onsaved: (row: RunRow, view: CaseView | undefined) => void };
+	let { row, focus, onsaved }: Props = $props();
+	let field = $state<HTMLInputElement>();
+	$effect(() => {
+		if (focus) field?.focus();
+	});
 	const app = getApp();
 	const due = $derived(row.due);
 	const loaded = $derived(due?.condition === 'RAISED_LOADED');
@@ -110,6 +114,7 @@
 			<label
 				>{ripple ? 'Volts AC' : 'Volts'}
 				<input
+					bind:this={field}
 					class="field"
 					inputmode="decimal"
 					autocomplete="off"

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
@@ -96,9 +97,12 @@ class ChargingStoryTest extends FollowedVehicles {
         new Bench(page).seesTitle("Repair the charge cable end at the fuse");
     }
 
-    /** Three vehicles in one sitting: the one whose supply side is lost comes to the top by itself. */
+    /**
+     * Three vehicles in one sitting, by the keyboard: the cursor goes on by itself, a slip is asked about on the sheet, good
+     * ones leave it, and no row moves before somebody sorts.
+     */
     @Test
-    void aRunSheetOverThreeVehiclesPutsTheConspicuousOneFirst() {
+    void aRunSheetOverThreeVehiclesIsTakenByTheKeyboardAndSortedAtTheEnd() {
         Page page = workshop.desk();
         page.getByText("Run sheet").click();
         Locator rows = page.locator("tbody tr");
@@ -107,31 +111,45 @@ class ChargingStoryTest extends FollowedVehicles {
             page.getByLabel("Vehicle").fill(name);
             page.getByLabel("Circuit").selectOption("petrol-car");
             tap(page, "Put it on the sheet");
-            String[] typed = {"12.62", "14.2", "14.0", name.startsWith("Reed") ? "0.95" : "0.13", "0.03"};
-            for (String volts : typed) {
-                assertThat(page.locator("form .kicker")).containsText(name);
-                String due = page.locator("form h2").textContent();
-                page.getByLabel("Volts").fill(volts);
-                if (page.getByLabel("Amps, clamp").count() > 0) {
-                    page.getByLabel("Amps, clamp").fill("74");
-                }
-                page.keyboard().press("Enter");
-                assertThat(page.locator("form h2")).not().hasText(due);
+            boolean lossy = name.startsWith("Reed");
+            boolean slips = name.startsWith("Sedge");
+            for (String volts : List.of("12.62", "14.2", "14.0", lossy ? "14.98" : "14.2")) {
+                take(page, name, volts);
             }
+            take(page, name, slips ? "1.3" : lossy ? "0.95" : "0.13");
+            if (slips) {
+                assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("more than the 0.20 V");
+                tap(page, "It showed 0.13 V");
+            }
+            take(page, name, "0.03");
             assertThat(page.locator("form h2")).hasText("Ripple");
-            page.getByLabel("Volts AC").fill("0,04");
-            page.keyboard().press("Enter");
-            assertThat(page.locator("form .kicker")).not().containsText(name);
+            take(page, name, "40 mV");
+            Locator taken = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("All taken"));
+            if (lossy) {
+                assertThat(taken).containsText("To look at: B+ to case, Supply drop, Sum");
+            } else {
+                assertThat(taken)
+                        .containsText("All good", new LocatorAssertions.ContainsTextOptions().setTimeout(60_000));
+                assertThat(taken.getByRole(AriaRole.BUTTON).first()).isFocused();
+                page.keyboard().press("Enter");
+                assertThat(rows.filter(new Locator.FilterOptions().setHasText(name)))
+                        .hasCount(0);
+            }
         }
-        Locator reed = page.locator("tr").filter(new Locator.FilterOptions().setHasText("Reed cart"));
-        assertThat(reed.locator("td[data-sign=BAD]")).hasCount(2);
-        List<String> order = rows.allTextContents();
-        int osier = position(order, "Osier cart");
-        assertThat(position(order, "Reed cart")).isLessThan(osier).isLessThan(position(order, "Sedge cart"));
+        assertThat(rows.last()).containsText("Reed cart");
+        tap(page, "Sort: conspicuous first");
+        assertThat(rows.first()).containsText("Reed cart");
+        assertThat(rows.first().locator("td[data-sign=BAD]")).hasCount(3);
     }
 
-    private static int position(List<String> rows, String name) {
-        return rows.indexOf(
-                rows.stream().filter(r -> r.contains(name)).findFirst().orElseThrow());
+    /** Types into the field that has the cursor, and waits for the next. */
+    private static void take(Page page, String name, String volts) {
+        assertThat(page.locator("form .kicker")).containsText(name);
+        String due = page.locator("form h2").textContent();
+        assertThat(page.locator("form input").first()).isFocused();
+        page.keyboard().type(volts);
+        page.keyboard().press("Enter");
+        assertThat(page.locator("form h2").filter(new Locator.FilterOptions().setHasText(due)))
+                .hasCount(0);
     }
 }

@@ -23,6 +23,9 @@ import java.util.stream.Stream;
 
 /** Fills one vehicle's sheet. */
 final class RunCells {
+    /** So much the source may stand over the posts, in V a block. */
+    private static final double MOST_OVER_VOLTS = 0.5;
+
     private final Findings findings;
     private final Circuit circuit;
     private final Alternator alternator;
@@ -43,6 +46,7 @@ final class RunCells {
                 read(Test.BASE, SchoolReason.BASE_VOLTAGE, new Probe(plus, minus, Condition.REST)),
                 read(Test.NO_LOADS, SchoolReason.REGULATED_VOLTAGE, new Probe(plus, minus, Condition.RAISED)),
                 read(Test.LOADED, SchoolReason.LOADED_VOLTAGE, new Probe(plus, minus, loaded)),
+                own(new Probe(alternator.output(), alternator.ground(), loaded)),
                 read(Test.SUPPLY_DROP, SchoolReason.CHARGING_SUPPLY, new Probe(alternator.output(), plus, loaded)),
                 read(Test.RETURN_DROP, SchoolReason.CHARGING_RETURN, new Probe(minus, alternator.ground(), loaded)),
                 sum(),
@@ -54,6 +58,31 @@ final class RunCells {
         return schools.of(row, probe.condition())
                 .map(r -> cell(test, r, Optional.of(probe)))
                 .orElseGet(() -> Cell.due(test, List.of(), Optional.of(probe)));
+    }
+
+    /** The alternator's own volts stand at most half a volt over the posts: more is lost on the way (docs/job.md, total). */
+    private Cell own(Probe probe) {
+        Optional<Reading> own = newest(probe.red(), probe.black());
+        Optional<Double> over = own.flatMap(o -> newest(circuit.plusPost(), circuit.minusPost())
+                .map(posts -> Math.abs(o.volts()) - Math.abs(posts.volts())));
+        double most = MOST_OVER_VOLTS * circuit.blocks();
+        return own.map(o -> new Cell(
+                        Test.OWN,
+                        Optional.of(Amount.volts(Math.abs(o.volts()), o.resolutionVolts())),
+                        over.map(v -> v > most ? Sign.BAD : Sign.GOOD).orElse(Sign.NEUTRAL),
+                        over.stream()
+                                .map(v -> SchoolReason.OVER_THE_POSTS.with(Quantity.volts(v), Quantity.volts(most)))
+                                .toList(),
+                        Optional.of(probe)))
+                .orElseGet(() -> Cell.due(Test.OWN, List.of(), Optional.of(probe)));
+    }
+
+    private Optional<Reading> newest(PointId red, PointId black) {
+        return findings.evidence()
+                .counted()
+                .in(Condition.RAISED_LOADED)
+                .across(red, black)
+                .newest();
     }
 
     private Cell sum() {

@@ -17,6 +17,7 @@ public record RunSheet(List<Cell> cells) {
         BASE("Base"),
         NO_LOADS("No loads"),
         LOADED("Loaded"),
+        OWN("B+ to case"),
         SUPPLY_DROP("Supply drop"),
         RETURN_DROP("Return drop"),
         SUM("Sum"),

@@ -35,6 +35,7 @@ public enum SchoolReason implements Reason.Kind {
     CARRIED_OVER,
     CURRENT_UNKNOWN,
 
+    OVER_THE_POSTS,
     OF_ITS_RATING,
     BY_CLAMP,
     METER_ON_AC;

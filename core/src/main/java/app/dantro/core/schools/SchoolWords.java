@@ -37,6 +37,7 @@ final class SchoolWords {
             case DIFFERENT_CURRENTS -> "They were read at %s and %s: at %s both together would be %s.";
             case CARRIED_OVER -> "%s at %s is %s; at the alternator's %s it would be %s.";
             case CURRENT_UNKNOWN -> "The current was not measured: a fixed limit at an unknown current proves little.";
+            case OVER_THE_POSTS -> "%s over the posts; up to %s is usual.";
             case OF_ITS_RATING -> "Of its %s.";
             case BY_CLAMP -> "By clamp, with the drops.";
             case METER_ON_AC -> "Meter on AC.";

@@ -51,6 +51,7 @@ class RunSheetTest {
         read("post-plus", "post-minus", Condition.REST, "12.65");
         read("post-plus", "post-minus", Condition.RAISED, "14.24");
         read("post-plus", "post-minus", Condition.RAISED_LOADED, "14.02");
+        read("bplus", "alternator-case", Condition.RAISED_LOADED, "14.18");
         read("bplus", "post-plus", Condition.RAISED_LOADED, "0.136");
         read("post-minus", "alternator-case", Condition.RAISED_LOADED, "0.030");
     }
@@ -63,6 +64,16 @@ class RunSheetTest {
         said = Statements.of(List.of(new Statement(new UUID(5, 5), Topic.RIPPLE_LOADED, "0.03", "", 1)));
         assertThat(sheet().due()).isEmpty();
         assertThat(sheet().weight()).isZero();
+    }
+
+    @Test
+    void theSourceStandsAtMostHalfAVoltOverThePosts() {
+        read("bplus", "alternator-case", Condition.RAISED_LOADED, "14.60");
+        assertThat(sign(RunSheet.Test.OWN)).isEqualTo(Sign.NEUTRAL);
+        read("post-plus", "post-minus", Condition.RAISED_LOADED, "14.31");
+        assertThat(sign(RunSheet.Test.OWN)).isEqualTo(Sign.GOOD);
+        read("post-plus", "post-minus", Condition.RAISED_LOADED, "13.95");
+        assertThat(sign(RunSheet.Test.OWN)).isEqualTo(Sign.BAD);
     }
 
     @Test

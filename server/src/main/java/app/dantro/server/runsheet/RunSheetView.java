@@ -1,7 +1,12 @@
 package app.dantro.server.runsheet;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.procedure.Assessment;
+import app.dantro.core.procedure.Step;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.RecordedReading;
 import app.dantro.core.schools.RunSheet;
+import app.dantro.core.slip.Slip;
 import app.dantro.server.store.StoredCase;
 import java.util.List;
 import java.util.Optional;
@@ -45,6 +50,9 @@ final class RunSheetView {
      * @param weight how conspicuous it is; 0 for not at all
      * @param due which of the cells is to be read next
      * @param then what the case itself asks for next
+     * @param asked a reading that does not count before its question is answered
+     * @param ending what the case may be ended as
+     * @param judging true while only the rules speak, since its circuit is still being prepared
      */
     record RunRow(
             UUID caseId,
@@ -54,8 +62,12 @@ final class RunSheetView {
             int weight,
             List<CellView> cells,
             Optional<CellView> due,
-            String then) {
-        static RunRow of(StoredCase file, RunSheet sheet, String then) {
+            String then,
+            Optional<RunAsked> asked,
+            Optional<String> ending,
+            boolean judging) {
+        static RunRow of(StoredCase file, RunSheet sheet, Assessment assessment) {
+            Step next = assessment.next();
             return new RunRow(
                     file.record().id(),
                     file.record().vehicle(),
@@ -64,7 +76,43 @@ final class RunSheetView {
                     sheet.weight(),
                     sheet.cells().stream().map(c -> CellView.of(file, c)).toList(),
                     sheet.due().map(c -> CellView.of(file, c)),
-                    then);
+                    next.title(),
+                    file.evidence().readings().stream()
+                            .filter(r -> !r.struck()
+                                    && r.slip().isPresent()
+                                    && r.answer().isEmpty())
+                            .findFirst()
+                            .map(r -> RunAsked.of(file, r)),
+                    next.kind() == Step.Kind.CLOSE ? next.ending().map(e -> e.as().name()) : Optional.empty(),
+                    assessment.verdict().isEmpty());
         }
     }
+
+    /** A question about one reading. */
+    record RunAsked(
+            UUID reading,
+            String typed,
+            String redName,
+            String blackName,
+            String conditionWords,
+            String sentence,
+            List<RunChoice> choices) {
+        static RunAsked of(StoredCase file, RecordedReading asked) {
+            Reading reading = asked.reading();
+            Slip slip = asked.slip().orElseThrow();
+            return new RunAsked(
+                    reading.id(),
+                    reading.typed().text(),
+                    file.nameOf(reading.red()),
+                    file.nameOf(reading.black()),
+                    reading.condition().words(),
+                    slip.sentence(),
+                    slip.choices().stream()
+                            .map(c -> new RunChoice(c.answer(), c.label()))
+                            .toList());
+        }
+    }
+
+    /** One answer that may be given. */
+    record RunChoice(Slip.Answer answer, String label) {}
 }

@@ -32,6 +32,6 @@ class RunSheets {
         return assessment.stage().closed()
                 ? Optional.empty()
                 : RunSheet.of(assessment.findings(), assessment.beside().schools())
-                        .map(sheet -> RunRow.of(file, sheet, assessment.next().title()));
+                        .map(sheet -> RunRow.of(file, sheet, assessment));
     }
 }
