@@ -27,9 +27,21 @@ public final class NoMoreComes {
                 .alternator()
                 .map(a -> new BothChargingSides(record, a))
                 .flatMap(both -> both.read().filter(v -> v <= both.mostVolts()));
-        return loaded.isEmpty() || sides.isEmpty()
+        return loaded.isEmpty() || sides.isEmpty() || makesIt(record, charged)
                 ? Optional.empty()
                 : underBase(record, loaded.get(), sides.get()).or(() -> falls(record, loaded.get(), sides.get()));
+    }
+
+    /** True if its own studs hold the volts with all loads on: then the posts' were read in another moment. */
+    private static boolean makesIt(CaseRecord record, double charged) {
+        return record.circuit()
+                .alternator()
+                .flatMap(a -> record.counted()
+                        .in(Condition.RAISED_LOADED)
+                        .across(a.output(), a.ground())
+                        .newest())
+                .filter(own -> Math.abs(own.volts()) >= charged)
+                .isPresent();
     }
 
     private static Optional<Reason> underBase(CaseRecord record, Reading loaded, double sides) {

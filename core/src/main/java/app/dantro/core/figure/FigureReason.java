@@ -18,6 +18,7 @@ public enum FigureReason implements Reason.Kind {
     MUCH_LOST,
     TOO_COARSE,
     HALF_IN,
+    CAPACITY_NOT_ENTERED,
     DRAIN_USUAL,
     DRAIN_FIND_BRANCH,
     DRAIN_THROUGH_ALTERNATOR,

@@ -22,6 +22,7 @@ final class FigureWords {
             case MUCH_LOST -> "Too much is lost on the way back: read it directly, leads at both ends.";
             case TOO_COARSE -> "That is too coarse to tell: read the return side directly.";
             case HALF_IN -> "%s takes half of %s Ah in %s %s.";
+            case CAPACITY_NOT_ENTERED -> "Its label was not entered: a large one of its class is taken.";
             case DRAIN_USUAL -> "Three weeks to half charge are usual; the maker's figure comes first.";
             case DRAIN_FIND_BRANCH ->
                 "Find the branch by fuse drops; lift B+ (battery − off first) to see whether it stops: a leaking diode is one cause.";

@@ -62,6 +62,9 @@ final class Marks {
 
     static final double LEAST_STANDING_DAYS = 14;
 
+    /** A battery whose label nobody read may be this much larger than its class's usual one (docs/everyday.md, standing current). */
+    static final double ASSUMED_LARGER_BATTERY = 1.3;
+
     /** No vehicle draws less; it keeps the days finite. */
     static final double ASSUMED_LEAST_STANDING_AMPS = 0.0001;
 

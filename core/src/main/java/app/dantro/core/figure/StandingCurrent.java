@@ -7,6 +7,7 @@ import app.dantro.core.quantity.Reason;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,7 +25,8 @@ final class StandingCurrent {
     static Optional<FigureVerdict> judged(Stated stated) {
         return stated.figure(Topic.STANDING_CURRENT).map(milliamps -> {
             double amps = milliamps * MILLI;
-            double ampHours = ampHours(stated);
+            Optional<Double> label = stated.figure(Topic.BATTERY_AMP_HOURS);
+            double ampHours = label.orElseGet(() -> Marks.ASSUMED_LARGER_BATTERY * usualAmpHours(stated));
             double hours = ampHours * HALF / Math.max(amps, Marks.ASSUMED_LEAST_STANDING_AMPS);
             double days = hours / HOURS_A_DAY;
             Sign sign = days >= Marks.USUAL_STANDING_DAYS
@@ -35,23 +37,26 @@ final class StandingCurrent {
                     Quantity.count(Math.round(ampHours)),
                     Quantity.count(Math.round(days >= IN_DAYS_FROM ? days : hours)),
                     Quantity.named(days >= IN_DAYS_FROM ? "days" : "hours"));
+            List<Reason> because = new ArrayList<>(List.of(time));
+            if (label.isEmpty()) {
+                because.add(FigureReason.CAPACITY_NOT_ENTERED.with());
+            }
+            because.add((sign == Sign.GOOD ? FigureReason.DRAIN_USUAL : FigureReason.DRAIN_FIND_BRANCH).with());
             return new FigureVerdict(
                     List.of(Topic.STANDING_CURRENT),
                     FigureName.STANDING_CURRENT.with(),
                     stated.shown(Topic.STANDING_CURRENT),
                     sign,
-                    time,
-                    (sign == Sign.GOOD ? FigureReason.DRAIN_USUAL : FigureReason.DRAIN_FIND_BRANCH).with());
+                    because);
         });
     }
 
-    /** What its label says of the battery; else that of the ready-made circuit. */
-    private static double ampHours(Stated stated) {
-        return stated.figure(Topic.BATTERY_AMP_HOURS)
-                .orElseGet(() -> stated.circuit().batteries().stream()
-                                .mapToDouble(Battery::ampHours)
-                                .sum()
-                        / stated.blocks());
+    /** Of the ready-made circuit: batteries side by side add up. */
+    private static double usualAmpHours(Stated stated) {
+        return stated.circuit().batteries().stream()
+                        .mapToDouble(Battery::ampHours)
+                        .sum()
+                / stated.blocks();
     }
 
     /** Whether the current stops with B+ lifted. */

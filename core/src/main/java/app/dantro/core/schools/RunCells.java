@@ -60,7 +60,7 @@ final class RunCells {
                 .orElseGet(() -> Cell.due(test, List.of(), Optional.of(probe)));
     }
 
-    /** The alternator's own volts stand at most half a volt over the posts: more is lost on the way (docs/job.md, total). */
+    /** The alternator's own volts stand at most half a volt over the posts: more is lost on the way (docs/job.md, test 18). */
     private Cell own(Probe probe) {
         Optional<Reading> own = newest(probe.red(), probe.black());
         Optional<Double> over = own.flatMap(o -> newest(circuit.plusPost(), circuit.minusPost())
