@@ -4,8 +4,13 @@
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import Key from '../../lib/components/Key.svelte';
 
-	type Props = { bench: CaseState; open: boolean };
-	let { bench, open = $bindable() }: Props = $props();
+	type Kind = 'AMPERES' | 'METER' | 'SHUNT';
+	type Props = {
+		bench: CaseState;
+		/** Offered first while nothing was chosen. */ first?: Kind;
+		open: boolean;
+	};
+	let { bench, first = 'AMPERES', open = $bindable() }: Props = $props();
 	const KINDS = [
 		['AMPERES', 'A clamp that shows amperes'],
 		['METER', 'A clamp on a meter, in mV'],
@@ -13,7 +18,7 @@
 	] as const;
 	const FACTORS = [1, 10, 100];
 
-	let kind = $state<(typeof KINDS)[number][0]>('AMPERES');
+	let kind = $state<Kind>('AMPERES');
 	let factor = $state(10);
 	let zero = $state('');
 	let place = $state('');
@@ -25,7 +30,8 @@
 	$effect(() => {
 		if (!open) return;
 		const used = bench.entry.draft.ammeter;
-		kind = used?.how === 'CABLE_AS_SHUNT' ? 'SHUNT' : used?.millivoltsPerAmp ? 'METER' : 'AMPERES';
+		kind =
+			used?.how === 'CABLE_AS_SHUNT' ? 'SHUNT' : used?.millivoltsPerAmp ? 'METER' : used ? 'AMPERES' : first;
 		factor = used?.millivoltsPerAmp ?? 10;
 		zero = used?.zero === undefined ? '' : String(used.zero);
 		place = used?.in ?? '';

@@ -61,7 +61,7 @@
 	{/if}
 </div>
 
-<AmmeterDialog {bench} bind:open={choosing} />
+<AmmeterDialog {bench} first={noClamp ? 'SHUNT' : 'AMPERES'} bind:open={choosing} />
 
 <style>
 	.chip.current {

@@ -10,6 +10,7 @@
 	import UndoKey from './UndoKey.svelte';
 	import PlaceAnywhere from './PlaceAnywhere.svelte';
 	import Standby from './Standby.svelte';
+	import WithoutClamp from './WithoutClamp.svelte';
 	import { volts } from '../../lib/format/si';
 	import { timeOfDay } from '../../lib/format/when';
 
@@ -59,6 +60,7 @@
 			{/each}
 		</p>
 		<p class="why">{why ?? probe.why}</p>
+		<WithoutClamp {bench} />
 	</div>
 	<div class="hands">
 		<Entry {bench} />
