@@ -42,6 +42,11 @@ public record VoltageWindow(String school, double lowVolts, double highVolts) {
                 atLeast("Base and a half volt", baseVolts + 0.5));
     }
 
+    /** What a healthy machine leaves at idle with all loads on (docs/everyday.md, idle, all loads). */
+    public static VoltageWindow idleLoaded() {
+        return within(12.1, 14.5);
+    }
+
     /** What the school says of a voltage at the posts of some blocks in series. */
     public SchoolVerdict judge(double volts, int blocks, double errorVolts) {
         double low = lowVolts * blocks;

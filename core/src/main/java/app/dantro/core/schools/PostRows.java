@@ -13,7 +13,9 @@ import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Statistic;
+import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,20 +38,56 @@ final class PostRows {
         base.ifPresent(r -> rows.add(window(SchoolReason.BASE_VOLTAGE, r, VoltageWindow.base())));
         record.posts(Condition.CRANKING).ifPresent(r -> rows.add(cranking(SchoolReason.CRANKING_VOLTAGE, r)));
         lowest().ifPresent(r -> rows.add(lowest(r)));
-        record.posts(Condition.RAISED)
-                .ifPresent(r -> rows.add(window(SchoolReason.REGULATED_VOLTAGE, r, VoltageWindow.regulated())));
+        running(Condition.IDLE, SchoolReason.IDLE_VOLTAGE, List.of()).ifPresent(rows::add);
+        running(Condition.IDLE_LOADED, SchoolReason.IDLE_LOADED_VOLTAGE, List.of(VoltageWindow.idleLoaded()))
+                .ifPresent(rows::add);
+        running(Condition.RAISED, SchoolReason.REGULATED_VOLTAGE, VoltageWindow.regulated())
+                .ifPresent(rows::add);
         double baseVolts = base.map(r -> Math.abs(r.volts()) / blocks).orElse(StateOfCharge.RESTS_AT_VOLTS);
-        record.posts(Condition.RAISED_LOADED)
-                .ifPresent(r -> rows.add(window(SchoolReason.LOADED_VOLTAGE, r, VoltageWindow.loaded(baseVolts))));
+        running(Condition.RAISED_LOADED, SchoolReason.LOADED_VOLTAGE, VoltageWindow.loaded(baseVolts))
+                .ifPresent(rows::add);
         return rows;
     }
 
+    /** The running source, under the schools and, with the loads off, under what its strategy holds. */
+    private Optional<Row> running(Condition condition, SchoolReason what, List<VoltageWindow> windows) {
+        boolean off = condition == Condition.IDLE || condition == Condition.RAISED;
+        return record.posts(condition).map(r -> {
+            List<Ruling> rulings = new ArrayList<>(rulings(r, windows));
+            if (off) {
+                rulings.add(StrategyWindow.ruling(record, condition, Math.abs(r.volts()), error(r)));
+            }
+            return Row.of(what.with(), r, Optional.empty(), rulings)
+                    .parted(List.of(SchoolReason.MARKS_APART.with()))
+                    .also(words(r, off));
+        });
+    }
+
+    /** What a number of its own says in words. */
+    private List<Reason> words(Reading reading, boolean off) {
+        List<Reason> words = new ArrayList<>();
+        record.posts(Condition.REST)
+                .filter(base -> Math.abs(reading.volts()) < Math.abs(base.volts()) - error(reading))
+                .ifPresent(base -> words.add(
+                        SchoolReason.DISCHARGING.with(Quantity.volts(Math.abs(base.volts()), base.resolutionVolts()))));
+        boolean wrongType = record.statements().says(Topic.STRATEGY, Answer.CALCIUM)
+                && record.statements().says(Topic.CHEMISTRY, Answer.FLOODED);
+        if (off && wrongType) {
+            words.add(SchoolReason.FLOODED_FOR_CALCIUM.with());
+        }
+        return words;
+    }
+
     private Row window(SchoolReason what, Reading reading, List<VoltageWindow> windows) {
+        return Row.of(what.with(), reading, Optional.empty(), rulings(reading, windows))
+                .parted(List.of(SchoolReason.MARKS_APART.with()));
+    }
+
+    private List<Ruling> rulings(Reading reading, List<VoltageWindow> windows) {
         double error = error(reading);
-        List<Ruling> rulings = windows.stream()
+        return windows.stream()
                 .map(w -> new Ruling(w.school(), limits(w), w.judge(Math.abs(reading.volts()), blocks, error)))
                 .toList();
-        return Row.of(what.with(), reading, Optional.empty(), rulings).parted(List.of(SchoolReason.MARKS_APART.with()));
     }
 
     private Reason limits(VoltageWindow w) {

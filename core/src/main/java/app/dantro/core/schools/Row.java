@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * One reading held against the schools, or the sum of two.
@@ -59,6 +60,11 @@ public record Row(
 
     Row because(List<Reason> why) {
         return new Row(what, condition, readings, shown, own, rulings, why, carried);
+    }
+
+    /** With more words behind its own. */
+    Row also(List<Reason> words) {
+        return because(Stream.concat(parting.stream(), words.stream()).toList());
     }
 
     Row carriedOver(Reason over) {

@@ -7,6 +7,8 @@ public enum SchoolReason implements Reason.Kind {
     BASE_VOLTAGE,
     CRANKING_VOLTAGE,
     LOWEST_CRANKING,
+    IDLE_VOLTAGE,
+    IDLE_LOADED_VOLTAGE,
     REGULATED_VOLTAGE,
     LOADED_VOLTAGE,
     CRANKING_SIDE,
@@ -27,6 +29,8 @@ public enum SchoolReason implements Reason.Kind {
 
     THEY_PART,
     MARKS_APART,
+    DISCHARGING,
+    FLOODED_FOR_CALCIUM,
     COLD_LOWERS,
     LOWEST_MAY_BE_FIRST,
     MEANT_FOR_HEAVY,
