@@ -38,8 +38,13 @@ final class DiodeTest {
         boolean half = volts >= Marks.ONE_JUNCTION_LOW_VOLTS && volts < Marks.TWO_JUNCTIONS_LOW_VOLTS;
         return Optional.of(
                 half
-                        ? verdict(stated, Sign.FAILS, FigureReason.HALF_A_JUNCTION)
+                        ? verdict(stated, cableOff(stated) ? Sign.FAILS : Sign.SUSPECT, FigureReason.HALF_A_JUNCTION)
                         : verdict(stated, Sign.SUSPECT, FigureReason.TEST_CABLE_OFF));
+    }
+
+    /** With the cable on, whatever hangs on it is tested too: somebody has to have lifted it. */
+    private static boolean cableOff(Stated stated) {
+        return stated.said().about(Topic.OUTPUT_LIFTED).isPresent();
     }
 
     /** A stated junction in volts; beyond everything for an open line. */

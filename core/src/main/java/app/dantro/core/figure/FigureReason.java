@@ -34,6 +34,7 @@ public enum FigureReason implements Reason.Kind {
     LOADS_STEADY,
     LOADS_PULSE,
     RIPPLE_HEALTHY,
+    RIPPLE_IDLE_ONLY,
     RIPPLE_REPEAT_LOADED,
     RIPPLE_DIODES_DECIDE,
     RIPPLE_FAILS,

@@ -49,6 +49,7 @@ final class FigureWords {
             case LOADS_STEADY -> "%s. All steady.";
             case LOADS_PULSE -> "%s. %s: the meter jumps with them, leave them off for drops.";
             case RIPPLE_HEALTHY -> "Under 0.1 V AC is healthy.";
+            case RIPPLE_IDLE_ONLY -> "Low at idle is not enough: a lost diode shows under load. Repeat it loaded.";
             case RIPPLE_REPEAT_LOADED ->
                 "0.1 to 0.5 V AC: repeat it loaded, with the meter on AC and the leads at the machine.";
             case RIPPLE_DIODES_DECIDE -> "0.1 to 0.5 V AC under load: the diode test decides, battery − off.";

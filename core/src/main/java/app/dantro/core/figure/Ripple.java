@@ -25,11 +25,16 @@ public final class Ripple {
 
     Optional<FigureVerdict> judged(Stated stated) {
         return stated.figure(topic).map(volts -> {
-            Sign sign = healthy(volts) ? Sign.GOOD : volts <= Marks.MOST_RIPPLE_VOLTS ? Sign.SUSPECT : Sign.FAILS;
+            boolean idleOnly = topic == Topic.RIPPLE_IDLE
+                    && stated.said().about(Topic.RIPPLE_LOADED).isEmpty();
+            Sign sign = healthy(volts)
+                    ? idleOnly ? Sign.SAYS_LITTLE : Sign.GOOD
+                    : volts <= Marks.MOST_RIPPLE_VOLTS ? Sign.SUSPECT : Sign.FAILS;
             FigureReason because = switch (sign) {
                 case GOOD -> FigureReason.RIPPLE_HEALTHY;
+                case SAYS_LITTLE -> FigureReason.RIPPLE_IDLE_ONLY;
                 case FAILS -> FigureReason.RIPPLE_FAILS;
-                default ->
+                case SUSPECT ->
                     topic == Topic.RIPPLE_IDLE ? FigureReason.RIPPLE_REPEAT_LOADED : FigureReason.RIPPLE_DIODES_DECIDE;
             };
             return new FigureVerdict(

@@ -31,7 +31,7 @@ class FiguresTest extends CarFigures {
     @ParameterizedTest
     @CsvSource({
         "960, OL, GOOD, TWO_JUNCTIONS",
-        "480, OL, FAILS, HALF_A_JUNCTION",
+        "480, OL, SUSPECT, HALF_A_JUNCTION",
         "20, OL, FAILS, CONDUCTS_BOTH_WAYS",
         "960, 930, FAILS, CONDUCTS_BOTH_WAYS",
         "OL, OL, SAYS_LITTLE, OPEN_BOTH_WAYS",
@@ -45,10 +45,29 @@ class FiguresTest extends CarFigures {
         assertThat(verdict.because()).extracting(Reason::kind).containsExactly(why);
     }
 
+    /** With the cable on, whatever hangs on it is tested too. */
+    @Test
+    void halfAJunctionFailsOnlyOnceTheCableWasLifted() {
+        say(Topic.OUTPUT_LIFTED, "OPEN");
+        say(Topic.DIODES_FORWARD, "0.475");
+        say(Topic.DIODES_REVERSE, ".OL");
+        assertThat(verdict("Diode test").sign()).isEqualTo(Sign.FAILS);
+    }
+
+    @Test
+    void aLowRippleAtIdleIsNotEnough() {
+        say(Topic.RIPPLE_IDLE, "0.03");
+        assertThat(verdict("Ripple at idle").sign()).isEqualTo(Sign.SAYS_LITTLE);
+        assertThat(verdict("Ripple at idle").says()).contains("Repeat it loaded");
+        say(Topic.RIPPLE_LOADED, "40 mV");
+        assertThat(verdict("Ripple at idle").sign()).isEqualTo(Sign.GOOD);
+    }
+
     /** The new machine is not condemned by the old one's figures. */
     @Test
     void aRepairOutdatesWhatWasMeasuredButNotWhatAPlateSays() {
         say(Topic.RIPPLE_LOADED, "0.8");
+        say(Topic.OUTPUT_LIFTED, "OPEN");
         say(Topic.DIODES_FORWARD, "480");
         say(Topic.DIODES_REVERSE, "OL");
         say(Topic.RATED_AMPS, "90");
