@@ -26,6 +26,8 @@ final class RunCells {
     /** So much the source may stand over the posts, in V a block. */
     private static final double MOST_OVER_VOLTS = 0.5;
 
+    private static final double LEAST_OVER_BASE_VOLTS = 0.4;
+
     private final Findings findings;
     private final Circuit circuit;
     private final Alternator alternator;
@@ -69,12 +71,22 @@ final class RunCells {
         return own.map(o -> new Cell(
                         Test.OWN,
                         Optional.of(Amount.volts(Math.abs(o.volts()), o.resolutionVolts())),
-                        over.map(v -> v > most ? Sign.BAD : Sign.GOOD).orElse(Sign.NEUTRAL),
+                        over.map(v -> v > most ? Sign.BAD : charges(o) ? Sign.GOOD : Sign.NEUTRAL)
+                                .orElse(Sign.NEUTRAL),
                         over.stream()
                                 .map(v -> SchoolReason.OVER_THE_POSTS.with(Quantity.volts(v), Quantity.volts(most)))
                                 .toList(),
                         Optional.of(probe)))
                 .orElseGet(() -> Cell.due(Test.OWN, List.of(), Optional.of(probe)));
+    }
+
+    /** A machine that does not stand over its base passes nothing by standing near the posts. */
+    private boolean charges(Reading own) {
+        return findings.evidence()
+                .posts(Condition.REST)
+                .filter(base ->
+                        Math.abs(own.volts()) < Math.abs(base.volts()) + LEAST_OVER_BASE_VOLTS * circuit.blocks())
+                .isEmpty();
     }
 
     private Optional<Reading> newest(PointId red, PointId black) {

@@ -77,6 +77,14 @@ class RunSheetTest {
     }
 
     @Test
+    void aDeadMachinePassesNothingByStandingNearThePosts() {
+        read("post-plus", "post-minus", Condition.REST, "12.61");
+        read("bplus", "alternator-case", Condition.RAISED_LOADED, "12.15");
+        read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.19");
+        assertThat(sign(RunSheet.Test.OWN)).isEqualTo(Sign.NEUTRAL);
+    }
+
+    @Test
     void aReadingOfAnotherConditionFillsNoCell() {
         read("bplus", "post-plus", Condition.FULL_OUTPUT, "0.90");
         read("post-minus", "alternator-case", Condition.FULL_OUTPUT, "0.40");
