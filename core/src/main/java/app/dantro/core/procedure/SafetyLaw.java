@@ -86,7 +86,7 @@ record SafetyLaw(CaseRecord record) {
         YES
     }
 
-    /** A flat lead battery freezes; one that was seen to have thawed may be frozen no more until it is read flat again. */
+    /** A flat lead battery freezes; whoever looked has the last word. */
     Frozen frozen() {
         Optional<Answer> seen = record.statements().answer(Topic.BATTERY_FROZEN);
         if (seen.isPresent()) {
