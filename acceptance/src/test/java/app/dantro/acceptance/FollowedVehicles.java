@@ -49,7 +49,7 @@ abstract class FollowedVehicles extends OpenWorkshop {
     }
 
     /** Takes what is asked for by the simulated meter until the title is one that is waited for. */
-    static void follow(Page page, String until) {
+    void follow(Page page, String until) {
         Bench bench = new Bench(page);
         bench.seesJudgement();
         Pattern wanted = Pattern.compile(until);
@@ -60,11 +60,20 @@ abstract class FollowedVehicles extends OpenWorkshop {
             int before = bench.readings().count();
             page.keyboard().press("m");
             assertThat(page.locator(".entry")).containsText("simulated");
+            clock.pass(20);
             page.keyboard().press("Enter");
             bench.seesReadings(before + 1);
+            bench.saysItIsAsRead();
         }
         throw new AssertionError("After %d readings it still says (%s)"
                 .formatted(MOST_STEPS, bench.title().textContent()));
+    }
+
+    /** Answers the step's question, and waits until the next step stands there. */
+    static void answers(Page page, String words) {
+        String title = new Bench(page).title().textContent();
+        tap(page, words);
+        assertThat(page.locator(".next h1")).not().hasText(title);
     }
 
     static void repair(Page page) {

@@ -22,7 +22,7 @@ class VehicleStoryTest extends FollowedVehicles {
         repair(page);
         new Bench(page).seesTitle("Retest across the \\+ link joint");
         follow(page, "^Does it crank");
-        tap(page, "Yes, it cranks and starts");
+        answers(page, "Yes, it cranks and starts");
         follow(page, "^Verified");
         new Bench(page).seesTitle("Verified");
         assertThat(page.locator(".next")).containsText("Across the + link joint on the clamp: 2.");
@@ -34,6 +34,8 @@ class VehicleStoryTest extends FollowedVehicles {
     void aSeizedEngineCondemnsNeitherBatteryNorStarter() {
         Page page = arrives(
                 "petrol-car", "starting", "cranks slowly", "[{\"kind\":\"drag\",\"part\":\"starter\",\"factor\":3}]");
+        follow(page, "^How did it turn");
+        answers(page, "slowly");
         follow(page, "^Suspect");
         new Bench(page).seesTitle("Suspect: the starter");
         tap(page, "turns hard");
@@ -48,13 +50,16 @@ class VehicleStoryTest extends FollowedVehicles {
     void aStarterThatTrulyFailedGoesThroughItsWholeProof() {
         Page page = arrives(
                 "petrol-car", "starting", "one click, no crank", "[{\"kind\":\"open_armature\",\"part\":\"starter\"}]");
+        follow(page, "^How did it turn");
+        answers(page, "not at all");
         follow(page, "^Suspect");
         assertThat(standings(page)).containsEntry("starter", "SUSPECT");
         tap(page, "turns freely");
+        tap(page, "fails");
         new Bench(page).seesTitle("Repair the starter");
         repair(page);
         follow(page, "^Does it crank");
-        tap(page, "Yes, it cranks and starts");
+        answers(page, "Yes, it cranks and starts");
         follow(page, "^Verified");
         new Bench(page).seesTitle("Verified");
         assertThat(page.locator(".next")).containsText("The starter: replaced");

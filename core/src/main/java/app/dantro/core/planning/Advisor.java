@@ -85,6 +85,11 @@ public final class Advisor {
         if (!judgement.nearlyCertain(part) || !judgement.proof().missing(part).isEmpty()) {
             return Optional.empty();
         }
+        return carrying(part);
+    }
+
+    /** The one reading that a suspicion hangs on is taken again. */
+    private Optional<Advice> carrying(PartId part) {
         return judgement
                 .carrier(part)
                 .filter(this::worthRepeating)
@@ -158,6 +163,7 @@ public final class Advisor {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }
         return doubted()
+                .or(() -> judgement.leading().filter(judgement::suspected).flatMap(this::carrying))
                 .orElseGet(() -> healthy >= Marks.HEALTHY_ENOUGH
                         ? healthy()
                         : new Advice(judgement, Advice.Kind.UNDECIDED, Optional.empty(), List.of()));

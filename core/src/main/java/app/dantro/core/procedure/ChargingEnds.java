@@ -63,6 +63,20 @@ final class ChargingEnds {
                                 stated(work, Topic.DRAIN_FOUND))));
     }
 
+    /** A battery that is flat in the morning: what does it give while the vehicle sleeps? */
+    static Optional<Step> asleep(Work work) {
+        boolean due = work.said().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)
+                && work.said().about(Topic.STANDING_CURRENT).isEmpty();
+        return due
+                ? Optional.of(Step.of(
+                                Kind.PROVE,
+                                ProcedureReason.SLEEPS_WELL.with(),
+                                List.of(ProcedureReason.WHILE_IT_SLEEPS.with()),
+                                Cautions.charging())
+                        .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT))))
+                : Optional.empty();
+    }
+
     private static ToSee stated(Work work, Topic topic) {
         return new ToSee(topic, work.said().about(topic).map(Statement::value), topic.title());
     }
@@ -77,15 +91,9 @@ final class ChargingEnds {
 
     /** A battery that is flat in the morning is asked what it gives asleep, a check how it turned, a low one is charged. */
     private static Step end(Work work, Endings endings) {
-        boolean asleep = work.said().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)
-                && work.said().about(Topic.STANDING_CURRENT).isEmpty();
-        if (asleep) {
-            return Step.of(
-                            Kind.PROVE,
-                            ProcedureReason.SLEEPS_WELL.with(),
-                            List.of(ProcedureReason.WHILE_IT_SLEEPS.with()),
-                            Cautions.charging())
-                    .seeing(List.of(ToSee.open(Topic.STANDING_CURRENT)));
+        Optional<Step> asleep = asleep(work);
+        if (asleep.isPresent()) {
+            return asleep.get();
         }
         Optional<Step> apart = SeveralBatteries.alike(work).map(Placed::step);
         if (apart.isPresent()) {

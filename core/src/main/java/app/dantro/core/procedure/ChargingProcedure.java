@@ -213,6 +213,12 @@ final class ChargingProcedure {
                     .seeing(unseen.stream().map(ToSee::open).toList());
         }
         boolean due = untested && record.lastRepair().isPresent();
+        return due || judgement.isEmpty()
+                ? last(due)
+                : ChargingEnds.asleep(work()).orElseGet(() -> last(false));
+    }
+
+    private Step last(boolean due) {
         ProcedureReason why = due
                 ? ProcedureReason.TAKEN_AGAIN
                 : judgement.isPresent() ? ProcedureReason.NOTHING_MORE_AT_HAND : ProcedureReason.STILL_PREPARING;

@@ -23,7 +23,7 @@ final class ClosingWords {
                 "The posts held and both sides lose little. Your ear is the last reading: a starter that turns slowly on good volts is not a cable's fault.";
             case SLEEPS_WELL -> "What does it draw asleep?";
             case WHILE_IT_SLEEPS ->
-                "It charges. What empties it overnight shows only asleep: bonnet latch closed by hand, key away, modules asleep, then the ammeter in the battery's −.";
+                "What empties it overnight shows only asleep: bonnet latch closed by hand, key away, modules asleep, then the ammeter in the battery's −.";
             case FIND_THE_DRAIN -> "Find what draws";
             case FUSES_STAY_IN ->
                 "Battery − off before B+ is lifted. Read millivolts across each fuse with the vehicle asleep: pulling one wakes modules.";

@@ -30,6 +30,7 @@ enum ProcedureReason implements Reason.Kind {
     PART_THEM,
     BLOCK_LOW,
     SECOND_CARRIES,
+    BOTH_GIVE,
     CRANKING_OF,
     CHARGED_GO_ON,
     CHARGE_FIRST,

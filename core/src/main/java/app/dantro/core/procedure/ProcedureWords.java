@@ -57,6 +57,7 @@ final class ProcedureWords {
             case CRANKING_OF -> "Volts of the %s while cranking";
             case SECOND_CARRIES ->
                 "%s while it cranks is hardly less than at rest: the other battery carries it, or the posts were read too late.";
+            case BOTH_GIVE -> "Both batteries share a start: one that gives nothing is hidden behind the other.";
             default -> sides(reason);
         };
     }

@@ -18,6 +18,7 @@ import app.dantro.core.standing.Judgement;
 import app.dantro.core.starting.BatteryRules;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Takes out of the conclusions what {@link SafetyLaw} forbids, and says what has to be done first instead. */
 final class SafetyFirst {
@@ -108,10 +109,15 @@ final class SafetyFirst {
     }
 
     private List<ToSee> looks(PartId alternator) {
-        return judgement.stream()
+        Stream<ToSee> machine = judgement.stream()
                 .flatMap(j -> j.proof().looks(alternator).stream())
                 .map(l -> new ToSee(
-                        l.topic(), record.statements().about(l.topic()).map(Statement::value), l.words()))
-                .toList();
+                        l.topic(), record.statements().about(l.topic()).map(Statement::value), l.words()));
+        // What a smart system commands is no fault, as far as any may go.
+        boolean told = record.statements().about(Topic.STRATEGY).isPresent()
+                || law.highest().isPresent();
+        return told
+                ? machine.toList()
+                : Stream.concat(machine, Stream.of(ToSee.open(Topic.STRATEGY))).toList();
     }
 }

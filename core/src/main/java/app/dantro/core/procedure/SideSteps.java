@@ -34,7 +34,8 @@ final class SideSteps {
     }
 
     private static Optional<Placed> whole(Work work, Side side) {
-        Optional<DropVerdict> whole = work.findings().whole(side).filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE);
+        Optional<DropVerdict> whole =
+                work.findings().whole(side).filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE || readTwice(work, v));
         return whole.isPresent() && fullCurrent(work, whole.get())
                 ? Optional.empty()
                 : Optional.of(

@@ -105,7 +105,9 @@ final class StartingProcedure {
                 && work.judgement()
                         .filter(j -> j.posterior().healthy() < Marks.ASSUMED_HEALTHY_ENOUGH)
                         .isPresent();
-        return first(BY_DROPS, work).or(() -> doubted ? first(ADVISED, work) : Optional.empty());
+        return first(BY_DROPS, work)
+                .or(() -> PairCranking.afterRepair(work))
+                .or(() -> doubted ? first(ADVISED, work) : Optional.empty());
     }
 
     private static Optional<Placed> first(List<Rule> rules, Work work) {

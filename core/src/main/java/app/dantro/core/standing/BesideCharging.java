@@ -59,8 +59,7 @@ final class BesideCharging {
     /** More volts than any regulator asks for: what regulates, what it senses, or the ground it stands on. */
     Optional<PartFinding> overcharging(PartFinding part, double probability) {
         CaseRecord record = rules.evidence();
-        double most = MachineDares.overcharge(record.celsius(), said.says(Topic.CHEMISTRY, Answer.LITHIUM))
-                * record.circuit().blocks();
+        double most = MachineDares.overcharge(record) * record.circuit().blocks();
         if (!judgement.isAlternator(part.part()) || probability < Marks.EXONERATED && likelierElsewhere()) {
             return Optional.empty();
         }
@@ -74,11 +73,16 @@ final class BesideCharging {
                 .stream()
                 .filter(r -> Math.abs(r.volts()) >= most)
                 .max(Comparator.comparingDouble(r -> Math.abs(r.volts())))
-                .map(r -> part.as(
-                                Standing.SUSPECT,
-                                StandingReason.OVERCHARGES.with(
-                                        Quantity.volts(Math.abs(r.volts()), r.resolutionVolts())))
-                        .missing(judgement.unseen(part.part(), said)));
+                .map(r -> part.as(Standing.SUSPECT, tooMuch(r)).missing(judgement.unseen(part.part(), said)));
+    }
+
+    private Reason tooMuch(Reading high) {
+        Quantity shown = Quantity.volts(Math.abs(high.volts()), high.resolutionVolts());
+        CaseRecord record = rules.evidence();
+        double most = MachineDares.overcharge(record.celsius(), said.says(Topic.CHEMISTRY, Answer.LITHIUM))
+                * record.circuit().blocks();
+        return (Math.abs(high.volts()) >= most ? StandingReason.OVERCHARGES : StandingReason.OVERCHARGES_AS_SAID)
+                .with(shown);
     }
 
     /** True if something else is likely enough to be what makes it so, such as the ground its regulator stands on. */

@@ -9,8 +9,10 @@ import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.PreparedCircuit;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Where a single reading is enough to suspect what the others leave: beyond these marks no healthy vehicle is, whatever its
@@ -21,6 +23,10 @@ final class Dares {
     private static final double CHARGING_JOINT_VOLTS = 0.10;
 
     private static final double CHARGING_AMPS = 30;
+    /** Any one part, a cable too, while lights, feed or glow plugs are all that draws: as much as both charging sides may lose. */
+    private static final double ENGINE_OFF_VOLTS = 0.5;
+
+    private static final Set<Condition> ENGINE_OFF = EnumSet.of(Condition.KEY_ON, Condition.ENGINE_OFF_LOAD);
     /** A joint under the starter's current. */
     private static final double CRANKING_JOINT_VOLTS = 0.15;
 
@@ -59,6 +65,9 @@ final class Dares {
 
     private boolean across(Part part, Observation o) {
         boolean just = o.what().same(Observable.volts(o.what().condition(), part.from(), part.to()));
+        if (just && ENGINE_OFF.contains(o.what().condition())) {
+            return Math.abs(o.value()) > ENGINE_OFF_VOLTS * circuit.blocks();
+        }
         if (!just || part.kind() == PartKind.CABLE || part.kind() == PartKind.STRAP) {
             return false;
         }

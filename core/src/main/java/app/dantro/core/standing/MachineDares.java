@@ -7,6 +7,10 @@ import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.reading.Newest;
+import app.dantro.core.record.Answer;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Statements;
+import app.dantro.core.record.Topic;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -18,6 +22,10 @@ record MachineDares(Circuit circuit, double celsius, boolean lithium, List<Obser
 
     private static final double OVERCHARGE_WARM_VOLTS = 15.75;
     private static final double OVERCHARGE_LITHIUM_VOLTS = 15.0;
+
+    /** What calcium batteries are charged with at the most in the warm, and a meter's digits; only what is commanded goes beyond. */
+    private static final double OVERCHARGE_COMPLAINED_VOLTS = 15.45;
+
     private static final double WARM_CELSIUS = 10;
 
     /** A meter's error between two readings of about twelve volts, in V a block. */
@@ -46,6 +54,16 @@ record MachineDares(Circuit circuit, double celsius, boolean lithium, List<Obser
 
     private double overcharge() {
         return overcharge(celsius, lithium);
+    }
+
+    /** The same where its driver complains of it: what a smart system may command for minutes is no complaint. */
+    static double overcharge(CaseRecord record) {
+        Statements said = record.statements();
+        double most = overcharge(record.celsius(), said.says(Topic.CHEMISTRY, Answer.LITHIUM));
+        boolean complained = said.says(Topic.CHARGING_SYMPTOM, Answer.OVERCHARGES)
+                && !said.says(Topic.STRATEGY, Answer.SMART)
+                && record.celsius() >= WARM_CELSIUS;
+        return complained ? Math.min(most, OVERCHARGE_COMPLAINED_VOLTS) : most;
     }
 
     /** More than any regulator asks for at a temperature, in V a block. */

@@ -21,6 +21,7 @@ enum StandingReason implements Reason.Kind {
     ALIKE_APART,
     EACH_APART,
     OVERCHARGES,
+    OVERCHARGES_AS_SAID,
     RIPPLE,
     DIODE_TEST,
     READINGS_ALONE,

@@ -56,6 +56,8 @@ final class StandingWords {
             case EACH_APART -> "both batteries parted, charged and rested, each read on its own";
             case OVERCHARGES ->
                 "%s while charging is more than any regulator asks for at this temperature: the regulator, what it senses, or the ground it stands on.";
+            case OVERCHARGES_AS_SAID ->
+                "%s while charging, and overcharging is what it came for: classic and calcium charging ask for less in the warm, only a smart system may command it.";
             case RIPPLE -> "Ripple of %s under load is more than any healthy machine gives: a diode or a phase.";
             case DIODE_TEST -> "the diode test, or the generator's phases";
             case DIODES -> "Ripple over 0.5 V AC, and the diode test fails: its diodes.";

@@ -24,6 +24,7 @@ record Beyond(Circuit circuit, Vehicle vehicle) {
     private static final double LEAST_HELD_VOLTS = 13.4;
     private static final double MOST_HELD_VOLTS = 15.3;
     private static final double LEAST_LOADED_VOLTS = 12.7;
+    private static final double MOST_FALL_VOLTS = 0.9;
 
     /** What a whole side may have at the most, in ohms; a cable of it that has more is no healthy one. */
     private double mostOfCrankingSide(boolean supply) {
@@ -46,13 +47,20 @@ record Beyond(Circuit circuit, Vehicle vehicle) {
         return Stream.concat(wiring, machine).toList();
     }
 
-    /** Its own volts, with nothing wrong around it, outside of what any regulator holds, or of what is left under all loads. */
+    /**
+     * Its own volts, with nothing wrong around it, outside of what any regulator holds, or of what is left under all loads: a
+     * fall of more than healthy ones have, or under a charged battery's base.
+     */
     private boolean machineBeyond() {
         if (!vehicle.settles(Condition.RAISED) || !vehicle.settles(Condition.RAISED_LOADED)) {
             return false;
         }
         double off = own(Condition.RAISED);
-        return off < LEAST_HELD_VOLTS || off > MOST_HELD_VOLTS || own(Condition.RAISED_LOADED) < LEAST_LOADED_VOLTS;
+        double loaded = own(Condition.RAISED_LOADED);
+        return off < LEAST_HELD_VOLTS
+                || off > MOST_HELD_VOLTS
+                || loaded < LEAST_LOADED_VOLTS
+                || off - loaded > MOST_FALL_VOLTS;
     }
 
     private double own(Condition condition) {
