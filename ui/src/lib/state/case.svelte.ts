@@ -1,10 +1,11 @@
 import { createContext } from 'svelte';
-import { api, problemText, type CaseView, type Profile, type Topic } from '../api/client';
+import { api, problemText, type CaseView, type Profile, type Step, type Topic } from '../api/client';
 import { keptFor, type Kept } from '../device/kept';
 import type { AppState } from './app.svelte';
 import { workshopNow } from './clock';
 import { Entry } from './entry.svelte';
 import { SimulatedMeter } from './meter';
+import { StepInHand } from './step.svelte';
 import { Outbox } from './outbox.svelte';
 import { CaseRecord } from './record';
 import { SeatLine } from './seatline.svelte';
@@ -18,6 +19,7 @@ export class CaseState {
 	message = $state('');
 	#asOfMs = $state(0);
 	#otherLoop = $state(false);
+	readonly #hand = new StepInHand();
 	readonly entry: Entry;
 	readonly meter = new SimulatedMeter(this);
 	readonly record = new CaseRecord(this);
@@ -35,7 +37,7 @@ export class CaseState {
 		this.entry = new Entry(this, storage, `dantro:${database}:draft:${id}`);
 		this.outbox = new Outbox(kept, fetcher, (outcome) => {
 			if ('view' in outcome) {
-				if (outcome.letter.caseId === id) this.#show(outcome.view);
+				if (outcome.letter.caseId === id) this.#show(outcome.view, true);
 			} else {
 				this.#refused(outcome.letter.body, outcome.refused);
 			}
@@ -44,6 +46,18 @@ export class CaseState {
 
 	get view(): CaseView | null {
 		return this.#view;
+	}
+	/** The one thing to do next: it stays in hand while somebody works by it. */
+	get step(): Step | null {
+		return this.#hand.held ?? this.#view?.next ?? null;
+	}
+	/** What the plan came to meanwhile, if that is another step than the one in hand. */
+	get moved(): Step | null {
+		return this.#hand.held ? (this.#view?.next ?? null) : null;
+	}
+	/** Lets go of the step in hand for what the plan says now. */
+	takeStep(): void {
+		this.#hand.letGo();
 	}
 	/** When the view is a copy from before a reload without a connection: of which moment; else 0. */
 	get asOfMs(): number {
@@ -110,13 +124,14 @@ export class CaseState {
 	}
 
 	/** Shows what the server said, unless it is older than what is on screen: answers may cross. */
-	#show(view: CaseView): void {
+	#show(view: CaseView, own = false): void {
 		const shown = this.#view;
 		const older =
 			shown !== null &&
 			(view.entries < shown.entries ||
 				(view.entries === shown.entries && view.judgement.preparing && !shown.judgement.preparing));
 		if (older && this.#asOfMs === 0) return;
+		this.#hand.update(shown, view, own, this.entry.draft.text !== '');
 		this.#view = view;
 		this.#asOfMs = 0;
 		void this.kept.then((k) => k.keep({ id: view.id, atMs: workshopNow(), view }));

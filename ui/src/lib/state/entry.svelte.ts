@@ -29,7 +29,7 @@ export class Entry {
 	}
 	/** The technician's own choice, else the proposed probe, if the step has one. */
 	get probe(): Probe | null {
-		return this.#chosen ?? this.host.view?.next.probe ?? null;
+		return this.#chosen ?? this.host.step?.probe ?? null;
 	}
 	/** Where the leads stand now, also while the expectation for them is still on its way. */
 	get leads(): Leads | null {
@@ -51,7 +51,7 @@ export class Entry {
 	}
 	get condition(): Condition {
 		const usual = this.host.view?.concern === 'CHARGING' ? 'RAISED_LOADED' : 'CRANKING';
-		return this.#draft.now.condition ?? this.host.view?.next.probe?.condition ?? usual;
+		return this.#draft.now.condition ?? this.host.step?.probe?.condition ?? usual;
 	}
 	/** The current that was entered for the condition at hand. */
 	get amps(): string {
@@ -172,6 +172,7 @@ export class Entry {
 	/** Back to the proposed probe. */
 	followPlan(): void {
 		this.host.message = '';
+		this.host.takeStep();
 		this.#chosen = null;
 		this.#own = false;
 		const text = this.#draft.now.correcting ? '' : this.#draft.now.text;

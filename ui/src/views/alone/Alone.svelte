@@ -96,7 +96,7 @@
 		<section class="card">
 			<h1>All of them are in</h1>
 			<p>{bench.view.headline}</p>
-			<p>Next: {bench.view.next.title}.</p>
+			<p>Next: {bench.step?.title}.</p>
 			<Key primary href="#/case/{bench.id}">To the workbench</Key>
 			<Key href="#/case/{bench.id}/limits">Against the limits</Key>
 		</section>

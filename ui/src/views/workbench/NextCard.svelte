@@ -15,7 +15,7 @@
 	type Props = { bench: CaseState };
 	let { bench }: Props = $props();
 	let choosing = $state(false);
-	const step = $derived(bench.view?.next);
+	const step = $derived(bench.step);
 	const undone = $derived(
 		bench.view?.statements.filter((s) => s.group === 'TWO_ENDED' && s.stated?.value === 'OPEN') ?? []
 	);
@@ -33,6 +33,12 @@
 	{#if undone.length > 0 && step?.kind !== 'RESTORE'}
 		<p class="undone">
 			To put back: {undone.map((s) => s.title).join(', ')}. <a href="#/case/{bench.id}/look">Restored?</a>
+		</p>
+	{/if}
+	{#if bench.moved}
+		<p class="moved" role="status">
+			<span>The plan has moved: <b>{bench.moved.title}</b></span>
+			<Key onclick={() => bench.entry.followPlan()}><kbd>N</kbd> Go there</Key>
 		</p>
 	{/if}
 	<SeatKeys {bench} shown="line" />
@@ -101,6 +107,16 @@
 		padding-bottom: 8px;
 		font-size: 16px;
 		font-weight: 700;
+	}
+	.moved {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 10px;
+		padding: 4px 4px 4px 12px;
+		background: var(--sunk);
+		border-left: 5px solid var(--ink);
+		font-size: 16px;
 	}
 	.undone a,
 	.aside a {

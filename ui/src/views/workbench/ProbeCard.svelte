@@ -109,7 +109,7 @@
 			<PlaceAnywhere {bench} red={probe.red.id} black={probe.black.id} bind:open={choosing} />
 		{/if}
 	</div>
-	<Cautions cautions={bench.entry.ownChoice ? probe.cautions : (bench.view?.next.cautions ?? [])} />
+	<Cautions cautions={bench.entry.ownChoice ? probe.cautions : (bench.step?.cautions ?? [])} />
 </div>
 
 <style>

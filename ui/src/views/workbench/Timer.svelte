@@ -31,7 +31,7 @@
 	const cranked = $derived(bench.entry.condition === 'CRANKING' || bench.entry.condition === 'START_ATTEMPT');
 	const asked = $derived(
 		bench.entry.condition === 'ENGINE_OFF_LOAD' ||
-			(bench.view?.next.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false)
+			(bench.step?.toSee.some((look) => look.topic === 'SURFACE_CHARGE') ?? false)
 	);
 	/** The seat's line counts this crank already. */
 	const ordered = $derived(bench.line.seat?.joined === true && bench.line.seat.order === 'CRANK');

@@ -43,6 +43,13 @@
 		if (before && app.tones && view.readings.length > before.readings.length) {
 			soundSaved(view.readings.some((r) => r.state === 'ASKED'));
 		}
+	});
+	/** What was last spoken of; a plan that waits behind the step in hand is spoken once it is taken. */
+	let told: CaseView | null = null;
+	$effect(() => {
+		if (!view || bench.moved) return;
+		const before = told;
+		told = view;
 		if (app.speech) say(spoken(before, view));
 	});
 

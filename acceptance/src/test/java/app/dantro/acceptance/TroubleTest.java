@@ -101,6 +101,32 @@ class TroubleTest extends OpenWorkshop {
                 .hasAttribute("data-state", "STRUCK");
     }
 
+    /** What a helper's phone enters moves the plan; whoever stands at the vehicle keeps the step until it is done or left. */
+    @Test
+    void theStepStaysUnderTheHandsWhileThePlanMoves() {
+        Page one = workshop.desk();
+        Page two = workshop.phone();
+        for (Page page : List.of(one, two)) {
+            page.getByText(VAN).first().click();
+            new Bench(page).seesTitle("Base voltage");
+            new Bench(page).seesJudgement();
+        }
+        one.keyboard().type("12.6");
+        two.keyboard().type("12.61");
+        two.keyboard().press("Enter");
+        new Bench(two).seesReadings(1);
+        new Bench(one).seesReadings(1);
+        new Bench(one).seesTitle("Base voltage");
+        Locator moved = one.locator(".moved");
+        assertThat(moved).containsText("The plan has moved");
+        assertThat(one.locator(".entry")).containsText("12.6");
+        one.keyboard().press("n");
+        assertThat(moved).isHidden();
+        assertThat(new Bench(one).title())
+                .hasText(new Bench(two).title().textContent().strip());
+        assertThat(one.locator(".entry")).containsText("12.6");
+    }
+
     @Test
     void aPhoneWhoseClockIsTwoHoursAheadRecordsByTheWorkshopsClock() {
         Page page = workshop.phone();

@@ -57,8 +57,8 @@ final class BatterySteps {
         if (work.blocks() > 1 && Math.abs(base) < Marks.ASSUMED_PARTED_VOLTS * work.blocks()) {
             return each(work);
         }
-        if (base < chargedVolts(work) && !inVain(work)) {
-            Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(chargedVolts(work)));
+        if (base < goesOnVolts(work) && !inVain(work)) {
+            Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(goesOnVolts(work)));
             return each(work).or(() -> Optional.of(new Placed(Stage.BATTERY, charge(work, why))));
         }
         return BatteryRules.surfaceCharged(bases, work.blocks(), work.said())
@@ -137,16 +137,20 @@ final class BatterySteps {
                 Condition.REST,
                 PlanReason.BASE_AT_POSTS.with(),
                 List.of(why),
-                outcomes(charged, surface),
+                outcomes(goesOnVolts(work), charged, surface),
                 Math.max(StateOfCharge.RESTS_AT_VOLTS * work.blocks(), charged),
                 charged);
     }
 
-    private static List<Outcome> outcomes(double charged, double surface) {
-        List<Outcome> all = new ArrayList<>(List.of(
-                new Outcome(
-                        ProcedureReason.OR_MORE.with(Quantity.volts(charged)), ProcedureReason.CHARGED_GO_ON.with()),
-                Outcome.under(charged, ProcedureReason.CHARGE_FIRST.with())));
+    private static List<Outcome> outcomes(double goesOn, double charged, double surface) {
+        List<Outcome> all = new ArrayList<>(List.of(new Outcome(
+                ProcedureReason.OR_MORE.with(Quantity.volts(charged)), ProcedureReason.CHARGED_GO_ON.with())));
+        if (goesOn < charged) {
+            all.add(new Outcome(
+                    ProcedureReason.FROM_TO.with(Quantity.volts(goesOn), Quantity.volts(charged)),
+                    ProcedureReason.LOW_GO_ON.with()));
+        }
+        all.add(Outcome.under(goesOn, ProcedureReason.CHARGE_FIRST.with()));
         if (Double.isFinite(surface)) {
             all.add(new Outcome(
                     PlanReason.OVER.with(Quantity.volts(surface, 0.01)), ProcedureReason.SURFACE_READ_AGAIN.with()));
@@ -158,12 +162,21 @@ final class BatterySteps {
         return BatteryRules.chargedVolts(work.said()) * work.blocks();
     }
 
+    /**
+     * From here on the way is measured, and the battery charged afterwards: what is lower stops every starting test
+     * (docs/everyday.md, base voltage).
+     */
+    static double goesOnVolts(Work work) {
+        boolean lithium = work.said().says(Topic.CHEMISTRY, Answer.LITHIUM);
+        return lithium ? chargedVolts(work) : Marks.FLAT_VOLTS * work.blocks();
+    }
+
     /** What the posts hold while it cranks; of a battery that was flat, once it is charged. */
     static Optional<Placed> underLoad(Work work) {
         boolean read = BatteryRules.crankedCharged(
                 work.findings().allPosts(Condition.REST),
                 work.findings().allPosts(Condition.CRANKING),
-                chargedVolts(work));
+                goesOnVolts(work));
         return read
                 ? Optional.empty()
                 : Optional.of(new Placed(work.stage(Stage.BATTERY), Step.measure(cranked(work))));

@@ -33,6 +33,8 @@ enum ProcedureReason implements Reason.Kind {
     BOTH_GIVE,
     CRANKING_OF,
     CHARGED_GO_ON,
+    FROM_TO,
+    LOW_GO_ON,
     CHARGE_FIRST,
     SURFACE_READ_AGAIN,
     OR_MORE,

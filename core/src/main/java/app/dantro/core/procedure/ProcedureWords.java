@@ -28,6 +28,8 @@ final class ProcedureWords {
             case EACH_BLOCK -> "Each block on its own: two of unequal charge, or a dead cell, hide in the sum.";
             case EACH_BATTERY -> "Each battery on its own posts: a bad one hides behind the good one.";
             case CHARGED_GO_ON -> "charged: go on";
+            case FROM_TO -> "%s to %s";
+            case LOW_GO_ON -> "low: go on, charge it afterwards; no verdict on the battery";
             case CHARGE_FIRST -> "charge first";
             case SURFACE_READ_AGAIN -> "surface charge: remove it, read again";
             case OR_MORE -> "%s or more";

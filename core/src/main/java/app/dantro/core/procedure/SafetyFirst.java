@@ -15,7 +15,6 @@ import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
 import app.dantro.core.standing.Judgement;
-import app.dantro.core.starting.BatteryRules;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -88,9 +87,7 @@ final class SafetyFirst {
     private static Step charge(Findings findings) {
         Work work = new Work(findings, Optional.empty(), Optional.empty(), Planner.halving());
         return BatterySteps.charge(
-                work,
-                ProcedureReason.TOO_LOW_TO_TEST.with(
-                        Quantity.volts(BatteryRules.chargedVolts(work.said()) * work.blocks())));
+                work, ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(BatterySteps.goesOnVolts(work))));
     }
 
     private Step stopped() {

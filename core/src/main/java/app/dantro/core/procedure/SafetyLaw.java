@@ -14,15 +14,22 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What may be proposed at all (docs/job.md, cautions), the one place that says so: nothing runs or cranks while something is
  * lifted, nothing cranks under a pile, an engine that overcharges is not revved, and a battery that is flat or may be frozen
  * is not cranked for our sake.
  */
-record SafetyLaw(CaseRecord record) {
+public record SafetyLaw(CaseRecord record) {
     private static final Set<Topic> LIFTED = EnumSet.of(Topic.BATTERY_LIFTED, Topic.OUTPUT_LIFTED, Topic.FUSE_PULLED);
     private static final Set<Condition> AT_IDLE = EnumSet.of(Condition.IDLE, Condition.IDLE_LOADED);
+
+    /** The conditions that no step may ask for now. */
+    public static List<Condition> forbidden(CaseRecord record) {
+        SafetyLaw law = new SafetyLaw(record);
+        return Stream.of(Condition.values()).filter(law::forbids).toList();
+    }
 
     /** True if no step may ask for a condition now. */
     boolean forbids(Condition condition) {

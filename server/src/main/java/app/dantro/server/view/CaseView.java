@@ -1,11 +1,13 @@
 package app.dantro.server.view;
 
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.fact.FactWords;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.CrankTime;
+import app.dantro.core.procedure.SafetyLaw;
 import app.dantro.core.procedure.Stage;
 import app.dantro.core.record.OutOfReach;
 import app.dantro.server.store.StoredCase;
@@ -19,6 +21,7 @@ import java.util.UUID;
  * @param entries on record when this was worked out: of two answers that cross, the one with fewer is the older
  * @param alone the readings of whoever works alone
  * @param outOfReach the points that no probe gets to
+ * @param forbidden the conditions that nothing may be read in now
  */
 public record CaseView(
         UUID id,
@@ -48,6 +51,7 @@ public record CaseView(
         List<CrankView> cranks,
         List<AloneView> alone,
         List<String> outOfReach,
+        List<Condition> forbidden,
         PostsView posts,
         boolean glows,
         List<CableView> cables,
@@ -120,6 +124,7 @@ public record CaseView(
                 CrankView.of(file, assessment),
                 AloneView.run(findings.evidence()),
                 outOfReach(findings),
+                SafetyLaw.forbidden(findings.evidence()),
                 PostsView.of(file),
                 file.circuit().glows(),
                 CableView.of(file),
