@@ -10,6 +10,8 @@
 	import Loaded from './Loaded.svelte';
 	import Output from './Output.svelte';
 	import Drain from './Drain.svelte';
+	import Pile from './Pile.svelte';
+	import PostWalk from './PostWalk.svelte';
 	import Regulation from './Regulation.svelte';
 
 	const bench = getCase();
@@ -17,7 +19,8 @@
 	const PARTS = [
 		['feed', 'Feed check'],
 		['loaded', 'Loaded drops'],
-		['ground', 'Ground tree'],
+		['ground', 'Grounds and walks'],
+		['pile', 'Carbon pile'],
 		['output', 'Current and ripple'],
 		['regulation', 'Regulation'],
 		['drain', 'Overnight drain']
@@ -64,7 +67,10 @@
 			</div>
 			{#if part === 'feed'}<FeedCheck {bench} {charging} onread={read} />
 			{:else if part === 'loaded'}<Loaded {bench} {charging} onread={read} />
-			{:else if part === 'ground'}<GroundTree {charging} onread={read} />
+			{:else if part === 'ground'}
+				<GroundTree {charging} onread={read} />
+				{#each charging.walks as walk (walk.postName)}<PostWalk {walk} />{/each}
+			{:else if part === 'pile'}<Pile {bench} {charging} />
 			{:else if part === 'output'}<Output {bench} {charging} />
 			{:else if part === 'regulation'}<Regulation {bench} {charging} />
 			{:else}<Drain {bench} {charging} />{/if}

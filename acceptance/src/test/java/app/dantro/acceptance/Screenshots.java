@@ -165,7 +165,7 @@ public final class Screenshots {
         for (String load : new String[] {"High beam", "Blower, highest speed", "Rear window"}) {
             page.getByText(load).click();
         }
-        part(page, "Ground tree");
+        part(page, "Grounds and walks");
         shoot(page, "ground-tree");
         part(page, "Current and ripple");
         page.getByLabel("Ripple loaded, B+ to case, V AC").fill("0.04");

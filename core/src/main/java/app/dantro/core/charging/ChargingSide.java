@@ -12,6 +12,8 @@ import java.util.Optional;
  * The charging side of one case, all its checks together; empty lists for a vehicle without an alternator.
  *
  * @param effects what each part would do if it went bad, the strongest first
+ * @param walks each side as it was read from one post
+ * @param piles what a carbon pile shows at either end
  * @param output what the alternator puts out
  * @param regulation what regulates it
  * @param drain what empties the battery overnight
@@ -22,6 +24,8 @@ public record ChargingSide(
         Optional<FeedCheck> feed,
         List<LoadedDrop> loaded,
         Optional<GroundTree> ground,
+        List<PostWalk> walks,
+        List<PileTest> piles,
         Optional<OutputSteps> steps,
         List<ColdAndWarm.Compared> coldAndWarm,
         List<FigureVerdict> output,
@@ -36,6 +40,8 @@ public record ChargingSide(
                 FeedCheck.of(record),
                 LoadedDrops.of(record),
                 GroundTree.of(findings),
+                PostWalk.of(record),
+                PileTest.of(record),
                 OutputSteps.of(record),
                 ColdAndWarm.of(record),
                 Figures.ofOutput(record),

@@ -47,6 +47,13 @@ final class ChargingWords {
                 "More than copper's own rise: a joint opens with the heat. Walk along it while it is warm.";
             case CLOSES_WARM -> "Less than cold: a joint closes with the heat. Walk along it while it is cold.";
             case WITHIN_COPPER -> "The same within copper's own rise (0.4 %% per K) and the meter's error.";
+            case STEP_FROM_POST -> "%s: %s from the post to here.";
+            case STEP_TOO_SMALL -> "%s: from the %s less than these two readings can tell.";
+            case STEP_LOSES -> "%s: %3$s more than at the %2$s.";
+            case STEP_BACKWARDS ->
+                "%s: %3$s less than at the %2$s. Along one way it can only rise: another current flowed, or a lead had no contact.";
+            case SAME_AT_ONE_CURRENT -> "%s would be %s at %s, %s reads %s: the same path.";
+            case OTHER_AT_ONE_CURRENT -> "%s would be %s at %s, %s reads %s: not the same. A joint moves; read both again.";
             case OWN_VOLTS -> "%s at its own terminals, %s.";
             case OWN_VOLTS_AT -> "%s at its own terminals at %s, %s.";
             case RIPPLE_LOADED -> "Ripple loaded %s AC.";
@@ -55,6 +62,14 @@ final class ChargingWords {
             case OWN_VOLTS_MISSING -> "its own volts, B+ to case, all loads on at speed";
             case CURRENT_MISSING -> "its current then, by clamp: at least %s with these loads";
             case RIPPLE_MISSING -> "ripple under 0.1 V AC, loaded";
+            case PILE_SUPPLY_FIRST -> "Leads on the supply side first. Pile on, set %s, read, off at once.";
+            case PILE_RETURN_NEXT -> "Pile off and rested: leads on the return side, set %s again, read, off at once.";
+            case PILE_SUM_HOLDS -> "%s and %s, together %s: within the %s that practice allows under a pile.";
+            case PILE_SUM_NEAR -> "%s and %s, together %s: too near the %s that practice allows for this meter.";
+            case PILE_SUPPLY_TAKES ->
+                "%s and %s, together %s, over the %s that practice allows: the supply side first, it takes the larger share. Walk along it.";
+            case PILE_RETURN_TAKES ->
+                "%s and %s, together %s, over the %s that practice allows: the return side first, it takes the larger share. Walk along it.";
             case OVERCHARGES -> "overcharges: a sensed point is pulled towards the middle";
             case UNDERCHARGES -> "undercharges: the volts are lost between what is sensed and the battery";
             case STANDS_HIGHER -> "the battery looks right, B+ to its case stands %s higher: read there";

@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Regulator;
 import app.dantro.core.circuit.VehicleSort;
+import app.dantro.core.limits.PileAmps;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.record.Topic;
@@ -61,7 +62,7 @@ public final class Cautions {
         Optional<Condition> condition = step.probe().map(ProbePlan::condition);
         if (condition.filter(Condition::pile).isPresent()) {
             all.add("Pile at %d A at the most here. On and off at zero, its last clamp away from the battery."
-                    .formatted(mostPileAmps(sort)));
+                    .formatted(PileAmps.most(circuit)));
         }
         boolean diesel = sort == VehicleSort.DIESEL || sort == VehicleSort.TWO_BATTERIES || sort == VehicleSort.TRUCK;
         if (diesel && condition.filter(Condition::starterCalled).isPresent()) {
@@ -73,14 +74,6 @@ public final class Cautions {
             all.add(COMMANDED);
         }
         return all;
-    }
-
-    private static int mostPileAmps(VehicleSort sort) {
-        return switch (sort) {
-            case MOTORCYCLE -> 80;
-            case CAR, DIESEL -> 300;
-            case TWO_BATTERIES, TRUCK -> 500;
-        };
     }
 
     public static List<String> reading(Condition condition) {

@@ -6,6 +6,8 @@ import app.dantro.core.charging.FeedCheck;
 import app.dantro.core.charging.GroundTree;
 import app.dantro.core.charging.LoadedDrops.LoadedDrop;
 import app.dantro.core.charging.OutputSteps;
+import app.dantro.core.charging.PileTest;
+import app.dantro.core.charging.PostWalk;
 import app.dantro.core.charging.SensingEffects;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
@@ -17,6 +19,7 @@ import app.dantro.core.figure.ElectricalLoad;
 import app.dantro.core.figure.FigureVerdict.Sign;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.profile.LoopProfile;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Topic;
 import app.dantro.server.view.FigureView;
@@ -46,6 +49,8 @@ record ChargingView(
         List<LoadedView> loaded,
         Optional<String> compared,
         List<BranchView> ground,
+        List<WalkView> walks,
+        List<PileView> piles,
         double ratedAmps,
         List<OutputStepView> steps,
         List<OutputStepView> healthy,
@@ -71,6 +76,8 @@ record ChargingView(
                 side.loaded().stream().map(LoadedView::of).toList(),
                 profile.flatMap(LoopProfile::parted).map(p -> p.because().words()),
                 BranchView.all(side.ground(), circuit),
+                side.walks().stream().map(w -> WalkView.of(w, circuit)).toList(),
+                side.piles().stream().map(PileView::of).toList(),
                 steps.map(OutputSteps::ratedAmps).orElse(0.0),
                 OutputStepView.all(steps.map(OutputSteps::steps)),
                 OutputStepView.all(steps.map(OutputSteps::healthy)),
@@ -175,6 +182,49 @@ record ChargingView(
                     b.standing(),
                     PairView.of(b.to(), b.from(), Condition.RAISED_LOADED),
                     PairView.of(b.to(), circuit.minusPost(), Condition.RAISED_LOADED));
+        }
+    }
+
+    /** A side read from one post, running. */
+    record WalkView(String postName, List<String> conditions, List<StopView> stops) {
+        static WalkView of(PostWalk walk, Circuit circuit) {
+            return new WalkView(
+                    name(circuit, walk.post()),
+                    walk.conditions().stream().map(Condition::words).toList(),
+                    walk.stops().stream()
+                            .map(s -> new StopView(
+                                    name(circuit, s.point()),
+                                    s.depth(),
+                                    walk.conditions().stream()
+                                            .map(c -> Optional.ofNullable(s.read().get(c))
+                                                    .map(PostWalk.Taken::words)
+                                                    .orElse("–"))
+                                            .toList(),
+                                    s.because().stream().map(Reason::words).toList()))
+                            .toList());
+        }
+    }
+
+    /** One place of such a walk: what was read there in each condition, and what that says. */
+    record StopView(String name, int depth, List<String> shown, List<String> says) {}
+
+    /** A carbon pile at one end of a loop: what to set, both drops, and what they say together. */
+    record PileView(
+            Condition where, String whereWords, double setAmps, boolean estimated, List<LoadedView> ways, Sign sign, String says) {
+        static PileView of(PileTest test) {
+            return new PileView(
+                    test.where(),
+                    test.where().words(),
+                    test.setAmps(),
+                    test.estimated(),
+                    test.ways().stream()
+                            .map(w -> new LoadedView(
+                                    w.side().words(),
+                                    PairView.of(w.red(), w.black(), test.where()),
+                                    w.read().map(Reading::sized)))
+                            .toList(),
+                    test.sign(),
+                    test.because().words());
         }
     }
 
