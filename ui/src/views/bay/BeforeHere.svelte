@@ -10,6 +10,8 @@
 		SET_POINT: 'regulated at',
 		IDLE_SHARE: 'at idle',
 		MAKER_DRAW: 'draws',
+		MAKER_FEED: 'feed pin',
+		MAKER_FIELD: 'field pin',
 		STRATEGY: 'charging'
 	};
 	const figures = $derived(

@@ -1,26 +1,41 @@
 <script lang="ts">
-	import type { ChargingView } from '../../lib/api/client';
+	import type { ChargingView, Topic } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { clock, sleepPhase } from '../../lib/state/timers';
 	import { workshopNow } from '../../lib/state/clock';
 	import Key from '../../lib/components/Key.svelte';
-	import Choice from '../look/Choice.svelte';
-	import Words from '../look/Words.svelte';
+	import TopicField from '../look/TopicField.svelte';
 	import Sign from './Sign.svelte';
 
 	/** Battery and charging are good and it is flat in the morning: asleep, then branch by branch. */
 	type Props = { bench: CaseState; charging: ChargingView };
 	let { bench, charging }: Props = $props();
-	const STEPS: [string, string][] = [
-		['STANDING_CURRENT', 'By clamp around battery −, or the drop of a fuse over its resistance.'],
-		['DRAIN_BRANCH', 'Millivolts across each fuse, nothing pulled: the one that shows some feeds the drain.'],
-		['DRAIN_LIFTED', 'Battery − off, lift the B+ cable, insulate it, battery − on: does the current stop?']
+	const ASLEEP: [string, string][] = [
+		[
+			'STANDING_CURRENT',
+			'By clamp around battery −, or in series with battery −. It is said in days to half a charge.'
+		],
+		[
+			'DRAIN_BRANCH',
+			'Millivolts across each fuse, nothing pulled: pulling one wakes its modules. The one that shows some feeds the drain.'
+		]
+	];
+	const LIFTED: [string, string][] = [
+		['BATTERY_LIFTED', 'Battery − off.'],
+		[
+			'OUTPUT_LIFTED',
+			'B+ off its stud and insulated. Then battery − back through the meter: nobody cranks or opens a door.'
+		],
+		['DRAIN_LIFTED', 'Does the current stop with B+ lifted? Then it runs back through the diodes.']
+	];
+	const DIODES: [string, string][] = [
+		['DIODES_FORWARD', 'Battery − off again. As the meter shows it: 0.445, 445, OL.'],
+		['DIODES_REVERSE', 'The leads the other way round: an open line.']
 	];
 	let now = $state(workshopNow());
 	const slept = $derived(bench.stated('SLEEP'));
 	const sleeping = $derived(slept && sleepPhase(slept.value, slept.atMs, now));
-	const of = (topic: string) => bench.view?.statements.find((s) => s.topic === topic);
-	const lamp = $derived(of('LAMP')?.stated?.value);
+	const lamp = $derived(bench.stated('LAMP')?.value);
 
 	$effect(() => {
 		const tick = setInterval(() => (now = workshopNow()), 1000);
@@ -31,7 +46,8 @@
 <section class="card" aria-label="Overnight drain">
 	<h2>Overnight drain</h2>
 	<p>
-		Only once battery and charging are good. Doors latched, key away, and wait: the controllers fall asleep.
+		Only once battery and charging are good. Bonnet latch closed by hand, doors shut, key well away, and wait:
+		the modules fall asleep.
 	</p>
 	{#if sleeping}
 		<p class="timer" role="timer" aria-label="Sleep timer">
@@ -45,29 +61,24 @@
 			>
 		</p>
 	{/if}
-	{#each STEPS as [topic, how] (topic)}
-		{@const asked = of(topic)}
-		{#if asked}
+	{#snippet steps(list: [string, string][])}
+		{#each list as [topic, how] (topic)}
 			<div class="step">
-				{#if asked.choices.length > 0}
-					<Choice
-						words={asked.title}
-						choices={asked.choices}
-						stated={asked.stated?.value}
-						onstate={(value) => bench.record.state(asked.topic, value)}
-					/>
-				{:else}
-					<Words
-						words={asked.title}
-						unit={asked.unit}
-						stated={asked.stated?.value}
-						onstate={(value) => bench.record.state(asked.topic, value)}
-					/>
-				{/if}
+				<TopicField {bench} topic={topic as Topic} />
 				<p class="soft">{how}</p>
 			</div>
-		{/if}
-	{/each}
+		{/each}
+	{/snippet}
+	<h3>Asleep</h3>
+	{@render steps(ASLEEP)}
+	<h3>B+ in its order</h3>
+	{@render steps(LIFTED)}
+	<h3>Diodes</h3>
+	{#if bench.stated('BATTERY_LIFTED')?.value === 'OPEN'}
+		{@render steps(DIODES)}
+	{:else}
+		<p>Only with battery − off: tick it above first. A diode test on a live B+ tests the meter’s fuse.</p>
+	{/if}
 	{#if lamp === 'DIM'}
 		<p class="figure">
 			<Sign sign="SUSPECT" /><span>The charge lamp glows dimly: that belongs to diodes.</span>
@@ -80,12 +91,21 @@
 		</p>
 	{/each}
 	<p class="soft">
-		While B+ is lifted battery − stays off until the cable end is insulated. An ammeter in line: no cranking,
-		no loads.
+		An ammeter in line carries no crank and no loads: nobody turns the key before battery − is back.
 	</p>
 </section>
 
 <style>
+	h3 {
+		padding-top: 8px;
+		border-top: 1px solid var(--line);
+		font-size: 16px;
+		font-weight: 750;
+	}
+	.step {
+		display: grid;
+		gap: 2px;
+	}
 	.timer {
 		font-size: 18px;
 	}

@@ -3,6 +3,7 @@
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import Choice from '../look/Choice.svelte';
+	import TopicField from '../look/TopicField.svelte';
 	import Words from '../look/Words.svelte';
 	import Sign from './Sign.svelte';
 
@@ -29,6 +30,7 @@
 					>
 					<Sign sign={pin.sign} />
 				</div>
+				{#if pin.expected}<p class="must">must be <b>{pin.expected}</b></p>{/if}
 				<p>{pin.says}</p>
 				{#if pin.pair}
 					{@const pair = pin.pair}
@@ -51,9 +53,13 @@
 			</li>
 		{/each}
 	</ul>
+	<div class="makers">
+		<TopicField {bench} topic="MAKER_FEED" />
+		<TopicField {bench} topic="MAKER_FIELD" />
+	</div>
 	<p class="soft">
-		Back-probe the plug, never spread its pins. Fuse and fusible link by the drop across them, not by sight
-		alone. The maker's figures come first.
+		Kept for this vehicle. Back-probe the plug, never spread its pins. Fuse and fusible link by the drop
+		across them, not by sight alone. The maker's figures come first.
 	</p>
 </section>
 
@@ -75,6 +81,15 @@
 		border: 1.5px solid var(--line);
 		border-radius: 10px;
 		font-size: 15px;
+	}
+	.must {
+		font-size: 14px;
+		color: var(--soft);
+	}
+	.makers {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
+		gap: 0 16px;
 	}
 	.line {
 		display: flex;

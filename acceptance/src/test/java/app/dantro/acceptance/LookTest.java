@@ -30,8 +30,14 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Contrast, targets and fit of every view, in both themes and at every size. */
 class LookTest {
     private static final Path VIEWS = Path.of(System.getProperty("dantro.root"), "ui/src/views.ts");
-    private static final List<String> CHARGING =
-            List.of("Feed check", "Loaded drops", "Grounds and walks", "Carbon pile", "Current and ripple", "Regulation", "Overnight drain");
+    private static final List<String> CHARGING = List.of(
+            "Feed check",
+            "Loaded drops",
+            "Grounds and walks",
+            "Carbon pile",
+            "Current and ripple",
+            "Regulation",
+            "Overnight drain");
     private static final List<int[]> TOUCHED =
             List.of(new int[] {320, 640}, new int[] {390, 844}, new int[] {844, 390}, new int[] {768, 1024});
     private static final List<int[]> AT_A_DESK = List.of(

@@ -33,9 +33,7 @@ class RunSheetStoryTest extends FollowedVehicles {
             take(page, name, slips ? "1.3" : lossy ? "0.95" : "0.13");
             if (slips) {
                 assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("more than the 0.20 V");
-                Locator choice = page.getByRole(AriaRole.BUTTON)
-                        .filter(new Locator.FilterOptions().setHasText("It showed 0.13 V"));
-                page.keyboard().press(choice.locator("kbd").textContent());
+                answerByItsLetter(page, "It showed 0.13 V");
             }
             take(page, name, "0.03");
             assertThat(page.locator("form h2")).hasText("Ripple");
@@ -56,6 +54,11 @@ class RunSheetStoryTest extends FollowedVehicles {
         tap(page, "Sort: conspicuous first");
         assertThat(rows.first()).containsText("Reed cart");
         assertThat(rows.first().locator("td[data-sign=BAD]")).hasCount(3);
+    }
+
+    private static void answerByItsLetter(Page page, String words) {
+        Locator choice = page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(words));
+        page.keyboard().press(choice.locator("kbd").textContent());
     }
 
     /** Types into the field that has the cursor, and waits for the next. */

@@ -53,7 +53,8 @@ final class ChargingWords {
             case STEP_BACKWARDS ->
                 "%s: %3$s less than at the %2$s. Along one way it can only rise: another current flowed, or a lead had no contact.";
             case SAME_AT_ONE_CURRENT -> "%s would be %s at %s, %s reads %s: the same path.";
-            case OTHER_AT_ONE_CURRENT -> "%s would be %s at %s, %s reads %s: not the same. A joint moves; read both again.";
+            case OTHER_AT_ONE_CURRENT ->
+                "%s would be %s at %s, %s reads %s: not the same. A joint moves; read both again.";
             case OWN_VOLTS -> "%s at its own terminals, %s.";
             case OWN_VOLTS_AT -> "%s at its own terminals at %s, %s.";
             case RIPPLE_LOADED -> "Ripple loaded %s AC.";

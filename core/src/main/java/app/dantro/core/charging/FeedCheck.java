@@ -27,12 +27,14 @@ public record FeedCheck(List<Pin> pins) {
      * @param leads where to read it, if it is a pair of the circuit's points
      * @param topic where to type it, if it is a pin behind the plug
      * @param shown what was read
+     * @param expected what must be read there, as far as that is known
      */
     public record Pin(
             Reason name,
             Optional<Leads> leads,
             Optional<Topic> topic,
             Optional<String> shown,
+            Optional<String> expected,
             Sign sign,
             Reason because) {}
 

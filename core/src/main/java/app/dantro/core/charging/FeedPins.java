@@ -54,9 +54,19 @@ final class FeedPins {
         if (ownWire(minus)) {
             pins.add(ground(minus));
         }
-        pins.add(pin(ChargingReason.FEED_PIN, Topic.PIN_FEED));
+        pins.add(judged(
+                ChargingReason.FEED_PIN.with(),
+                Optional.empty(),
+                Optional.of(Topic.PIN_FEED),
+                figure(Topic.PIN_FEED),
+                figure(Topic.MAKER_FEED).or(() -> battery)));
         pins.add(underLoad());
-        pins.add(pin(ChargingReason.SENSE_PIN, Topic.PIN_SENSE));
+        pins.add(judged(
+                ChargingReason.SENSE_PIN.with(),
+                Optional.empty(),
+                Optional.of(Topic.PIN_SENSE),
+                figure(Topic.PIN_SENSE),
+                battery));
         pins.add(lamp());
         return pins;
     }
@@ -70,36 +80,41 @@ final class FeedPins {
     }
 
     private Pin pair(Reason name, PointId red, PointId black) {
-        return judged(name, Optional.of(new Leads(red, black)), Optional.empty(), volts(red, black, Condition.KEY_ON));
+        return judged(
+                name,
+                Optional.of(new Leads(red, black)),
+                Optional.empty(),
+                volts(red, black, Condition.KEY_ON),
+                battery);
     }
 
-    private Pin pin(ChargingReason name, Topic topic) {
-        return judged(name.with(), Optional.empty(), Optional.of(topic), figure(topic));
+    /** What stands at a pin beside what must: the maker's figure, else the battery's volts. */
+    private Pin judged(
+            Reason name, Optional<Leads> leads, Optional<Topic> topic, Optional<Double> read, Optional<Double> must) {
+        Optional<Double> lost = must.flatMap(b -> read.map(v -> b - v));
+        Sign sign = sign(lost);
+        return new Pin(
+                name,
+                leads,
+                topic,
+                read.map(FeedPins::shown),
+                must.map(FeedPins::shown),
+                sign,
+                because(read, lost, sign));
     }
 
-    private Pin judged(Reason name, Optional<Leads> leads, Optional<Topic> topic, Optional<Double> read) {
-        Sign sign = sign(read);
-        return new Pin(name, leads, topic, read.map(FeedPins::shown), sign, because(read, sign));
-    }
-
-    /** What the pin lost against the battery, if both were read. */
-    private Optional<Double> lost(Optional<Double> read) {
-        return battery.flatMap(b -> read.map(v -> b - v));
-    }
-
-    private Sign sign(Optional<Double> read) {
-        return lost(read)
-                .map(volts -> volts <= Marks.ASSUMED_PIN_ERROR_VOLTS
+    private Sign sign(Optional<Double> lost) {
+        return lost.map(volts -> volts <= Marks.ASSUMED_PIN_ERROR_VOLTS
                         ? Sign.GOOD
                         : volts > Marks.PIN_ALLOWED_VOLTS ? Sign.FAILS : atRest ? Sign.SAYS_LITTLE : Sign.SUSPECT)
                 .orElse(Sign.SAYS_LITTLE);
     }
 
-    private Reason because(Optional<Double> read, Sign sign) {
-        if (lost(read).isEmpty()) {
+    private static Reason because(Optional<Double> read, Optional<Double> lost, Sign sign) {
+        if (lost.isEmpty()) {
             return (read.isEmpty() ? ChargingReason.NOT_READ : ChargingReason.READ_POSTS_BESIDE).with();
         }
-        Quantity below = Quantity.volts(lost(read).get(), METER_STEP_VOLTS);
+        Quantity below = Quantity.volts(lost.get(), METER_STEP_VOLTS);
         return switch (sign) {
             case GOOD -> ChargingReason.ARRIVES.with();
             case SAYS_LITTLE -> ChargingReason.BELOW_AT_REST.with(below);
@@ -125,6 +140,7 @@ final class FeedPins {
                 Optional.of(new Leads(point, circuit.minusPost())),
                 Optional.empty(),
                 read.map(v -> Amount.volts(v, 0.001)),
+                Optional.of(Amount.volts(0, METER_STEP_VOLTS)),
                 sign,
                 because.with());
     }
@@ -147,6 +163,9 @@ final class FeedPins {
                 Optional.empty(),
                 Optional.of(Topic.PIN_FEED_LOADED),
                 loaded.map(FeedPins::shown),
+                figure(Topic.PIN_FEED)
+                        .or(() -> battery)
+                        .map(v -> shown(Math.max(0, v - Marks.LAMP_FALL_VOLTS)) + " or more"),
                 sign,
                 because);
     }
@@ -165,6 +184,7 @@ final class FeedPins {
                 Optional.empty(),
                 Optional.of(Topic.LAMP_KEY_ON),
                 stated.map(Topic.LAMP_KEY_ON::words),
+                Optional.of(Topic.LAMP_KEY_ON.words(Answer.LIGHTS)),
                 sign,
                 because.with());
     }

@@ -26,15 +26,14 @@ import java.util.OptionalDouble;
 
 /**
  * A carbon pile across one end of a loop: supply, off, rest, return, off, and both together; seconds each (docs/job.md,
- * ladders, pile; limits by school). The sign of a drop is ignored: the pile's current goes the other way than a charge.
+ * limits by school). The sign of a drop is ignored: the pile's current goes the other way than a charge.
  *
  * @param where the pile is
  * @param setAmps what it is set to, in A
  * @param estimated true while that is the class's and not the plate's
  * @param because what comes next, or what both drops together say
  */
-public record PileTest(
-        Condition where, double setAmps, boolean estimated, List<Way> ways, Sign sign, Reason because) {
+public record PileTest(Condition where, double setAmps, boolean estimated, List<Way> ways, Sign sign, Reason because) {
     public PileTest {
         ways = List.copyOf(ways);
     }
@@ -62,7 +61,12 @@ public record PileTest(
                 PileAmps.most(circuit),
                 false,
                 List.of(
-                        way(record, where, Side.SUPPLY, circuit.plusPost(), supply.get(supply.size() - 1).to()),
+                        way(
+                                record,
+                                where,
+                                Side.SUPPLY,
+                                circuit.plusPost(),
+                                supply.get(supply.size() - 1).to()),
                         way(record, where, Side.RETURN, loop.ends(Side.RETURN).getKey(), circuit.minusPost()))));
         return all;
     }
@@ -76,7 +80,12 @@ public record PileTest(
                 plate.orElse(alternator.rating().maxAmps()),
                 plate.isEmpty(),
                 List.of(
-                        way(record, where, Side.SUPPLY, alternator.output(), record.circuit().plusPost()),
+                        way(
+                                record,
+                                where,
+                                Side.SUPPLY,
+                                alternator.output(),
+                                record.circuit().plusPost()),
                         way(record, where, Side.RETURN, record.circuit().minusPost(), alternator.ground())));
     }
 

@@ -48,7 +48,9 @@ final class FieldCommand {
                         Quantity.volts(system),
                         Quantity.named(command(asked))),
                 answered(made.isPresent(), low, asked).with(),
-                FigureReason.MAKERS_FIRST.with()));
+                stated.figure(Topic.MAKER_FIELD)
+                        .map(v -> FigureReason.MAKER_SAYS_FIELD.with(Quantity.volts(v)))
+                        .orElseGet(FigureReason.MAKERS_FIRST::with)));
     }
 
     private static String command(double asked) {

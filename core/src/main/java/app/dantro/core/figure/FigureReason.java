@@ -51,6 +51,7 @@ public enum FigureReason implements Reason.Kind {
     NOBODY_ASKS,
     FIELD_ANSWERED,
     MAKERS_FIRST,
+    MAKER_SAYS_FIELD,
     SWAPPED_ENDS,
     STEADY,
     SWINGS,

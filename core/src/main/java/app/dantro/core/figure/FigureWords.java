@@ -75,6 +75,7 @@ final class FigureWords {
             case NOBODY_ASKS -> "B+ is low and nobody asks: the computer, its sense or its ground, before the machine.";
             case FIELD_ANSWERED -> "It answers.";
             case MAKERS_FIRST -> "The maker's figure comes first.";
+            case MAKER_SAYS_FIELD -> "The maker says %s there.";
             case SWAPPED_ENDS -> "The lowest is above the highest: swap them.";
             case STEADY -> "Steady within %s.";
             case SWINGS ->

@@ -3,7 +3,7 @@ package app.dantro.core.limits;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.VehicleSort;
 
-/** What a carbon pile is set to at a starter, at the most (docs/job.md, cautions; docs/everyday.md, carbon pile). */
+/** What a carbon pile is set to at a starter, at the most (docs/job.md, cautions). */
 public final class PileAmps {
     private PileAmps() {}
 

@@ -7,10 +7,8 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.VehicleSort;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.limits.CrankingLimit;
-import app.dantro.core.limits.StateOfCharge;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.planning.Guide;
-import app.dantro.core.planning.PlanReason;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.planning.ProbePlan.Outcome;
 import app.dantro.core.procedure.Step.Kind;
@@ -51,14 +49,15 @@ final class BatterySteps {
         Readings bases = work.findings().allPosts(Condition.REST);
         if (bases.isEmpty()) {
             Stage stage = work.findings().counted().isEmpty() ? Stage.FRESH : Stage.BATTERY;
-            return Optional.of(new Placed(stage, Step.measure(base(work, ProcedureReason.BATTERY_FIRST.with()))));
+            return Optional.of(
+                    new Placed(stage, Step.measure(BaseVoltage.read(work, ProcedureReason.BATTERY_FIRST.with()))));
         }
         double base = bases.newest().orElseThrow().volts();
         if (work.blocks() > 1 && Math.abs(base) < Marks.ASSUMED_PARTED_VOLTS * work.blocks()) {
             return each(work);
         }
-        if (base < goesOnVolts(work) && !inVain(work)) {
-            Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(goesOnVolts(work)));
+        if (base < BaseVoltage.goesOnVolts(work) && !inVain(work)) {
+            Reason why = ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(BaseVoltage.goesOnVolts(work)));
             return each(work).or(() -> Optional.of(new Placed(Stage.BATTERY, charge(work, why))));
         }
         return BatteryRules.surfaceCharged(bases, work.blocks(), work.said())
@@ -75,7 +74,7 @@ final class BatterySteps {
         if (perhapsLithium) {
             seen.add(0, ToSee.open(Topic.CHEMISTRY));
         }
-        return Step.measure(base(work, ProcedureReason.SURFACE_CHARGE_OFF.with(Quantity.volts(surface))))
+        return Step.measure(BaseVoltage.read(work, ProcedureReason.SURFACE_CHARGE_OFF.with(Quantity.volts(surface))))
                 .seeing(seen);
     }
 
@@ -109,7 +108,7 @@ final class BatterySteps {
 
     static Step charge(Work work, Reason why) {
         return Step.of(Kind.CHARGE, ProcedureReason.CHARGE_THEN_READ.with(), List.of(why), Cautions.charging())
-                .at(base(work, ProcedureReason.AFTER_CHARGING.with()));
+                .at(BaseVoltage.read(work, ProcedureReason.AFTER_CHARGING.with()));
     }
 
     /** What hours on a charger did not raise, more hours will not. */
@@ -128,55 +127,12 @@ final class BatterySteps {
                 });
     }
 
-    private static ProbePlan base(Work work, Reason why) {
-        double charged = chargedVolts(work);
-        double surface = BatteryRules.surfaceVolts(work.said()) * work.blocks();
-        return new ProbePlan(
-                work.findings().loop().battery().positivePost(),
-                work.findings().loop().battery().negativePost(),
-                Condition.REST,
-                PlanReason.BASE_AT_POSTS.with(),
-                List.of(why),
-                outcomes(goesOnVolts(work), charged, surface),
-                Math.max(StateOfCharge.RESTS_AT_VOLTS * work.blocks(), charged),
-                charged);
-    }
-
-    private static List<Outcome> outcomes(double goesOn, double charged, double surface) {
-        List<Outcome> all = new ArrayList<>(List.of(new Outcome(
-                ProcedureReason.OR_MORE.with(Quantity.volts(charged)), ProcedureReason.CHARGED_GO_ON.with())));
-        if (goesOn < charged) {
-            all.add(new Outcome(
-                    ProcedureReason.FROM_TO.with(Quantity.volts(goesOn), Quantity.volts(charged)),
-                    ProcedureReason.LOW_GO_ON.with()));
-        }
-        all.add(Outcome.under(goesOn, ProcedureReason.CHARGE_FIRST.with()));
-        if (Double.isFinite(surface)) {
-            all.add(new Outcome(
-                    PlanReason.OVER.with(Quantity.volts(surface, 0.01)), ProcedureReason.SURFACE_READ_AGAIN.with()));
-        }
-        return all;
-    }
-
-    private static double chargedVolts(Work work) {
-        return BatteryRules.chargedVolts(work.said()) * work.blocks();
-    }
-
-    /**
-     * From here on the way is measured, and the battery charged afterwards: what is lower stops every starting test
-     * (docs/everyday.md, base voltage).
-     */
-    static double goesOnVolts(Work work) {
-        boolean lithium = work.said().says(Topic.CHEMISTRY, Answer.LITHIUM);
-        return lithium ? chargedVolts(work) : Marks.FLAT_VOLTS * work.blocks();
-    }
-
     /** What the posts hold while it cranks; of a battery that was flat, once it is charged. */
     static Optional<Placed> underLoad(Work work) {
         boolean read = BatteryRules.crankedCharged(
                 work.findings().allPosts(Condition.REST),
                 work.findings().allPosts(Condition.CRANKING),
-                goesOnVolts(work));
+                BaseVoltage.goesOnVolts(work));
         return read
                 ? Optional.empty()
                 : Optional.of(new Placed(work.stage(Stage.BATTERY), Step.measure(cranked(work))));

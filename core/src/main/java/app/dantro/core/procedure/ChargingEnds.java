@@ -53,14 +53,26 @@ final class ChargingEnds {
                 .map(p -> Step.of(
                                 Kind.PROVE,
                                 ProcedureReason.FIND_THE_DRAIN.with(),
-                                Stream.concat(p.because().stream(), Stream.of(ProcedureReason.FUSES_STAY_IN.with()))
+                                Stream.concat(
+                                                p.because().stream(),
+                                                Stream.of(
+                                                        ProcedureReason.FUSES_STAY_IN.with(),
+                                                        ProcedureReason.OUTPUT_IN_ORDER.with()))
                                         .toList(),
                                 Cautions.charging())
                         .on(p.part())
-                        .seeing(List.of(
-                                stated(work, Topic.DRAIN_LIFTED),
-                                stated(work, Topic.DRAIN_BRANCH),
-                                stated(work, Topic.DRAIN_FOUND))));
+                        .seeing(whereItFlows(work)));
+    }
+
+    /** Branch by branch, then B+; where it stops with B+ lifted the diodes are tested before the cable goes back. */
+    private static List<ToSee> whereItFlows(Work work) {
+        Stream<Topic> diodes = work.said().says(Topic.DRAIN_LIFTED, Answer.STOPS)
+                ? Stream.of(Topic.DIODES_FORWARD, Topic.DIODES_REVERSE)
+                : Stream.empty();
+        return Stream.of(Stream.of(Topic.DRAIN_BRANCH, Topic.DRAIN_LIFTED), diodes, Stream.of(Topic.DRAIN_FOUND))
+                .flatMap(topics -> topics)
+                .map(topic -> stated(work, topic))
+                .toList();
     }
 
     /** A battery that is flat in the morning: what does it give while the vehicle sleeps? */

@@ -21,12 +21,6 @@ final class ClosingWords {
             case HOW_DID_IT_TURN -> "How did it turn?";
             case SLOW_IS_A_READING ->
                 "The posts held and both sides lose little. Your ear is the last reading: a starter that turns slowly on good volts is not a cable's fault.";
-            case SLEEPS_WELL -> "What does it draw asleep?";
-            case WHILE_IT_SLEEPS ->
-                "What empties it overnight shows only asleep: bonnet latch closed by hand, key away, modules asleep, then the ammeter in the battery's −.";
-            case FIND_THE_DRAIN -> "Find what draws";
-            case FUSES_STAY_IN ->
-                "Battery − off before B+ is lifted. Read millivolts across each fuse with the vehicle asleep: pulling one wakes modules.";
             case DOES_IT_CRANK -> "Does it crank and start as it should?";
             case BOTH_CERTIFIED -> "Both sides are certified again. The complaint's own test closes the case.";
             case BOTH_TURNED ->
@@ -40,6 +34,20 @@ final class ClosingWords {
             case NO_VERDICT_ON_STARTER ->
                 "No verdict on the starter yet: turn the engine by hand, or prove the starter off the engine, before it is called faulty.";
             case BATTERY_NOT_PROVEN -> "The battery is not proven either: %s";
+            default -> asleep(reason);
+        };
+    }
+
+    private static String asleep(ProcedureReason reason) {
+        return switch (reason) {
+            case SLEEPS_WELL -> "What does it draw asleep?";
+            case WHILE_IT_SLEEPS ->
+                "What empties it overnight shows only asleep: bonnet latch closed by hand, key away, modules asleep, then the ammeter in the battery's −.";
+            case FIND_THE_DRAIN -> "Find what draws";
+            case FUSES_STAY_IN ->
+                "Battery − off before B+ is lifted. Read millivolts across each fuse with the vehicle asleep: pulling one wakes modules.";
+            case OUTPUT_IN_ORDER ->
+                "Then B+ in its order: battery − off, B+ off and insulated, battery − back through the meter; meanwhile nobody cranks or opens a door.";
             default -> charging(reason);
         };
     }

@@ -102,6 +102,7 @@ enum ProcedureReason implements Reason.Kind {
     WHILE_IT_SLEEPS,
     FIND_THE_DRAIN,
     FUSES_STAY_IN,
+    OUTPUT_IN_ORDER,
     DOES_IT_CRANK,
     BOTH_CERTIFIED,
     BOTH_TURNED,

@@ -24,9 +24,6 @@ final class ProcedureWords {
             case AFTER_CHARGING -> "After charging, at rest.";
             case SURFACE_CHARGE_OFF ->
                 "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again.";
-            case BASE_OF -> "Base voltage of the %s";
-            case EACH_BLOCK -> "Each block on its own: two of unequal charge, or a dead cell, hide in the sum.";
-            case EACH_BATTERY -> "Each battery on its own posts: a bad one hides behind the good one.";
             case CHARGED_GO_ON -> "charged: go on";
             case FROM_TO -> "%s to %s";
             case LOW_GO_ON -> "low: go on, charge it afterwards; no verdict on the battery";
@@ -49,6 +46,9 @@ final class ProcedureWords {
 
     private static String several(ProcedureReason reason) {
         return switch (reason) {
+            case BASE_OF -> "Base voltage of the %s";
+            case EACH_BLOCK -> "Each block on its own: two of unequal charge, or a dead cell, hide in the sum.";
+            case EACH_BATTERY -> "Each battery on its own posts: a bad one hides behind the good one.";
             case BETWEEN_PAIR -> "Between the two + posts, everything off";
             case NOTHING_FLOWS_AT_REST ->
                 "With everything off nothing flows between two good batteries. Millivolts here are current that the good one feeds into the other: use the millivolt range.";

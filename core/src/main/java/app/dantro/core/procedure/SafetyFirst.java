@@ -87,7 +87,7 @@ final class SafetyFirst {
     private static Step charge(Findings findings) {
         Work work = new Work(findings, Optional.empty(), Optional.empty(), Planner.halving());
         return BatterySteps.charge(
-                work, ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(BatterySteps.goesOnVolts(work))));
+                work, ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(BaseVoltage.goesOnVolts(work))));
     }
 
     private Step stopped() {

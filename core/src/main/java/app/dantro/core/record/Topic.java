@@ -87,6 +87,7 @@ public enum Topic {
     LOADS_ON(Group.FIGURE),
     LAMP_KEY_ON(Group.FIGURE, Answer.LIGHTS, Answer.DARK),
     PIN_FEED(Group.FIGURE, new Figure("V", 0, 40, false)),
+    MAKER_FEED(Group.FIGURE, new Figure("V", 0, 40, false)),
     PIN_FEED_LOADED(Group.FIGURE, new Figure("V", 0, 40, false)),
     PIN_SENSE(Group.FIGURE, new Figure("V", 0, 40, false)),
     DRAIN_LIFTED(Group.FIGURE, Answer.STOPS, Answer.STAYS),
@@ -110,6 +111,7 @@ public enum Topic {
     DIODES_REVERSE(Group.FIGURE, new Figure("mV", 0, 3000, true)),
     FIELD_SIDE(Group.FIGURE, Answer.FED, Answer.GROUNDED, Answer.INSIDE),
     FIELD_VOLTS(Group.FIGURE, new Figure("V", 0, 32, false)),
+    MAKER_FIELD(Group.FIGURE, new Figure("V", 0, 32, false)),
     UNSTEADY_LOW(Group.FIGURE, new Figure("V", 0, 40, false)),
     UNSTEADY_HIGH(Group.FIGURE, new Figure("V", 0, 60, false)),
     PHASE_ONE(Group.FIGURE, new Figure("V AC", 0, 200, false)),
@@ -175,8 +177,16 @@ public enum Topic {
     /** True for what holds of the vehicle itself, in every case of it: what its plates, its maker and its owner say. */
     public boolean ofVehicle() {
         return switch (this) {
-            case CHEMISTRY, BATTERY_AMP_HOURS, CYLINDERS, MAKER_DRAW, STRATEGY, RATED_AMPS, SET_POINT, IDLE_SHARE ->
-                true;
+            case CHEMISTRY,
+                    BATTERY_AMP_HOURS,
+                    CYLINDERS,
+                    MAKER_DRAW,
+                    MAKER_FEED,
+                    MAKER_FIELD,
+                    STRATEGY,
+                    RATED_AMPS,
+                    SET_POINT,
+                    IDLE_SHARE -> true;
             default -> false;
         };
     }

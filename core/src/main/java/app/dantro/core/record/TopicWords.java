@@ -87,6 +87,8 @@ final class TopicWords {
             case BATTERY_AMP_HOURS -> "Battery's capacity, by its label";
             case CYLINDERS -> "Cylinders";
             case CRANK_SPEED -> "Cranking speed";
+            case MAKER_FEED -> "Feed or exciter pin, key on, by the maker";
+            case MAKER_FIELD -> "Field pin, running, by the maker";
             case MAKER_DRAW -> "Starter's draw, by the maker";
             case RECOVERY_VOLTS -> "Two minutes after the engine-off load";
             case STANDING_CURRENT -> "Current asleep, everything off";

@@ -4,7 +4,6 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.limits.SchoolVerdict;
@@ -51,15 +50,19 @@ final class RunCells {
                 own(new Probe(alternator.output(), alternator.ground(), loaded)),
                 read(Test.SUPPLY_DROP, SchoolReason.CHARGING_SUPPLY, new Probe(alternator.output(), plus, loaded)),
                 read(Test.RETURN_DROP, SchoolReason.CHARGING_RETURN, new Probe(minus, alternator.ground(), loaded)),
-                sum(),
+                read(Test.SUM, SchoolReason.CHARGING_BOTH, loaded, Optional.empty()),
                 amps(),
                 ripple());
     }
 
     private Cell read(Test test, SchoolReason row, Probe probe) {
-        return schools.of(row, probe.condition())
-                .map(r -> cell(test, r, Optional.of(probe)))
-                .orElseGet(() -> Cell.due(test, List.of(), Optional.of(probe)));
+        return read(test, row, probe.condition(), Optional.of(probe));
+    }
+
+    private Cell read(Test test, SchoolReason row, Condition condition, Optional<Probe> probe) {
+        return schools.of(row, condition)
+                .map(r -> cell(test, r, probe))
+                .orElseGet(() -> Cell.due(test, List.of(), probe));
     }
 
     /** The alternator's own volts stand at most half a volt over the posts: more is lost on the way (docs/job.md, test 18). */
@@ -97,12 +100,6 @@ final class RunCells {
                 .newest();
     }
 
-    private Cell sum() {
-        return schools.of(SchoolReason.CHARGING_BOTH, Condition.RAISED_LOADED)
-                .map(r -> cell(Test.SUM, r, Optional.empty()))
-                .orElseGet(() -> Cell.due(Test.SUM, List.of(), Optional.empty()));
-    }
-
     /** The conductor's own limit decides where there is one; else the schools, if they agree. */
     private static Cell cell(Test test, Row row, Optional<Probe> probe) {
         List<SchoolVerdict> verdicts = Stream.concat(row.own().stream(), row.rulings().stream())
@@ -119,7 +116,10 @@ final class RunCells {
 
     /** The clamp's number; the loads decide how much is asked for, so only its absence is a sign. */
     private Cell amps() {
-        Quantity rated = Quantity.amps(alternator.rating().maxAmps());
+        Quantity rated = Quantity.amps(findings.evidence()
+                .statements()
+                .figure(Topic.RATED_AMPS)
+                .orElse(alternator.rating().maxAmps()));
         return findings.evidence().counted().in(Condition.RAISED_LOADED).stream()
                 .map(Reading::amps)
                 .flatMap(Optional::stream)
@@ -138,16 +138,8 @@ final class RunCells {
                 .filter(v ->
                         v.topics().contains(Topic.RIPPLE_LOADED) || v.topics().contains(Topic.RIPPLE_IDLE))
                 .reduce(Newest::of)
-                .map(v -> new Cell(Test.RIPPLE, Optional.of(v.shown()), sign(v.sign()), v.because(), Optional.empty()))
+                .map(v ->
+                        new Cell(Test.RIPPLE, Optional.of(v.shown()), Sign.of(v.sign()), v.because(), Optional.empty()))
                 .orElseGet(() -> Cell.due(Test.RIPPLE, List.of(SchoolReason.METER_ON_AC.with()), Optional.empty()));
-    }
-
-    private static Sign sign(FigureVerdict.Sign sign) {
-        return switch (sign) {
-            case GOOD -> Sign.GOOD;
-            case SUSPECT -> Sign.PARTED;
-            case FAILS -> Sign.BAD;
-            case SAYS_LITTLE -> Sign.NEUTRAL;
-        };
     }
 }

@@ -2,6 +2,7 @@ package app.dantro.core.schools;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.figure.FigureVerdict;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.quantity.Reason;
 import java.util.List;
@@ -61,7 +62,16 @@ public record RunSheet(List<Cell> cells) {
         GOOD,
         PARTED,
         BAD,
-        NEUTRAL
+        NEUTRAL;
+
+        static Sign of(FigureVerdict.Sign figure) {
+            return switch (figure) {
+                case GOOD -> GOOD;
+                case SUSPECT -> PARTED;
+                case FAILS -> BAD;
+                case SAYS_LITTLE -> NEUTRAL;
+            };
+        }
     }
 
     public RunSheet {

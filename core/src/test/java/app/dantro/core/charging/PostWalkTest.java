@@ -20,9 +20,11 @@ class PostWalkTest extends ChargingCase {
                 raised("clamp-minus", "0.01", NONE),
                 raised("block", "0.03", NONE),
                 raised("alternator-case", "0.26", NONE));
-        assertThat(walk.stops()).extracting(s -> s.point().value()).containsExactly(
-                "clamp-minus", "block", "alternator-case");
-        assertThat(says(walk, "clamp-minus")).containsExactly("1500–2000 rpm, loads off: 0.01 V from the post to here.");
+        assertThat(walk.stops())
+                .extracting(s -> s.point().value())
+                .containsExactly("clamp-minus", "block", "alternator-case");
+        assertThat(says(walk, "clamp-minus"))
+                .containsExactly("1500–2000 rpm, loads off: 0.01 V from the post to here.");
         assertThat(says(walk, "alternator-case").get(0)).contains("0.23 V more than at the engine block");
     }
 
@@ -46,7 +48,11 @@ class PostWalkTest extends ChargingCase {
                 raised("block", "0.03", NONE),
                 of("alternator-case", "post-minus", Condition.IDLE, "0.040", clamp(20)),
                 of("alternator-case", "post-minus", Condition.RAISED_LOADED, "0.121", clamp(60)));
-        assertThat(says(walk, "alternator-case")).last().asString().contains("0.120 V at 60 A").contains("the same path");
+        assertThat(says(walk, "alternator-case"))
+                .last()
+                .asString()
+                .contains("0.120 V at 60 A")
+                .contains("the same path");
         PostWalk opens = walk(
                 raised("block", "0.03", NONE),
                 of("alternator-case", "post-minus", Condition.IDLE, "0.040", clamp(20)),

@@ -111,6 +111,7 @@ record ChargingView(
             Optional<PairView> pair,
             Optional<Topic> topic,
             Optional<String> shown,
+            Optional<String> expected,
             Sign sign,
             String says) {
         static List<FeedPinView> all(Optional<FeedCheck> feed) {
@@ -125,6 +126,7 @@ record ChargingView(
                     pin.leads().map(l -> PairView.of(l.red(), l.black(), Condition.KEY_ON)),
                     pin.topic(),
                     pin.shown(),
+                    pin.expected(),
                     pin.sign(),
                     pin.because().words());
         }
@@ -196,7 +198,8 @@ record ChargingView(
                                     name(circuit, s.point()),
                                     s.depth(),
                                     walk.conditions().stream()
-                                            .map(c -> Optional.ofNullable(s.read().get(c))
+                                            .map(c -> Optional.ofNullable(
+                                                            s.read().get(c))
                                                     .map(PostWalk.Taken::words)
                                                     .orElse("–"))
                                             .toList(),
@@ -210,7 +213,13 @@ record ChargingView(
 
     /** A carbon pile at one end of a loop: what to set, both drops, and what they say together. */
     record PileView(
-            Condition where, String whereWords, double setAmps, boolean estimated, List<LoadedView> ways, Sign sign, String says) {
+            Condition where,
+            String whereWords,
+            double setAmps,
+            boolean estimated,
+            List<LoadedView> ways,
+            Sign sign,
+            String says) {
         static PileView of(PileTest test) {
             return new PileView(
                     test.where(),
