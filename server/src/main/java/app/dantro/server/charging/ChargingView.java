@@ -3,11 +3,8 @@ package app.dantro.server.charging;
 import app.dantro.core.charging.ChargingSide;
 import app.dantro.core.charging.ColdAndWarm;
 import app.dantro.core.charging.FeedCheck;
-import app.dantro.core.charging.GroundTree;
 import app.dantro.core.charging.LoadedDrops.LoadedDrop;
 import app.dantro.core.charging.OutputSteps;
-import app.dantro.core.charging.PileTest;
-import app.dantro.core.charging.PostWalk;
 import app.dantro.core.charging.SensingEffects;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
@@ -17,9 +14,7 @@ import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.circuit.Regulator;
 import app.dantro.core.figure.ElectricalLoad;
 import app.dantro.core.figure.FigureVerdict.Sign;
-import app.dantro.core.finding.Standing;
 import app.dantro.core.profile.LoopProfile;
-import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Topic;
 import app.dantro.server.view.FigureView;
@@ -94,7 +89,7 @@ record ChargingView(
                         name(circuit, alternator.sense().minus()));
     }
 
-    private static String name(Circuit circuit, PointId point) {
+    static String name(Circuit circuit, PointId point) {
         return circuit.point(point).map(ProbePoint::name).orElse(point.value());
     }
 
@@ -139,101 +134,6 @@ record ChargingView(
             return Arrays.stream(ElectricalLoad.values())
                     .map(l -> new LoadView(l, l.words(), l.lowAmps(blocks), l.highAmps(blocks), l.steady()))
                     .toList();
-        }
-    }
-
-    /** A branch of the ground tree. */
-    record BranchView(
-            String part,
-            String name,
-            int depth,
-            String toName,
-            boolean joins,
-            List<String> hangs,
-            double healthyAmps,
-            double healthyVolts,
-            double upperVolts,
-            Optional<Double> readVolts,
-            Optional<Double> readAmps,
-            Optional<Double> liftVolts,
-            boolean lifted,
-            Standing standing,
-            PairView across,
-            PairView lift) {
-        static List<BranchView> all(Optional<GroundTree> tree, Circuit circuit) {
-            return tree.map(GroundTree::branches).orElse(List.of()).stream()
-                    .map(b -> of(b, circuit))
-                    .toList();
-        }
-
-        private static BranchView of(GroundTree.Branch b, Circuit circuit) {
-            return new BranchView(
-                    b.part().value(),
-                    b.name(),
-                    b.depth(),
-                    b.toName(),
-                    b.joins(),
-                    b.hangs(),
-                    b.healthyAmps(),
-                    b.healthyVolts(),
-                    b.upperVolts(),
-                    b.readVolts(),
-                    b.readAmps(),
-                    b.liftVolts(),
-                    b.lifted(),
-                    b.standing(),
-                    PairView.of(b.to(), b.from(), Condition.RAISED_LOADED),
-                    PairView.of(b.to(), circuit.minusPost(), Condition.RAISED_LOADED));
-        }
-    }
-
-    /** A side read from one post, running. */
-    record WalkView(String postName, List<String> conditions, List<StopView> stops) {
-        static WalkView of(PostWalk walk, Circuit circuit) {
-            return new WalkView(
-                    name(circuit, walk.post()),
-                    walk.conditions().stream().map(Condition::words).toList(),
-                    walk.stops().stream()
-                            .map(s -> new StopView(
-                                    name(circuit, s.point()),
-                                    s.depth(),
-                                    walk.conditions().stream()
-                                            .map(c -> Optional.ofNullable(
-                                                            s.read().get(c))
-                                                    .map(PostWalk.Taken::words)
-                                                    .orElse("–"))
-                                            .toList(),
-                                    s.because().stream().map(Reason::words).toList()))
-                            .toList());
-        }
-    }
-
-    /** One place of such a walk: what was read there in each condition, and what that says. */
-    record StopView(String name, int depth, List<String> shown, List<String> says) {}
-
-    /** A carbon pile at one end of a loop: what to set, both drops, and what they say together. */
-    record PileView(
-            Condition where,
-            String whereWords,
-            double setAmps,
-            boolean estimated,
-            List<LoadedView> ways,
-            Sign sign,
-            String says) {
-        static PileView of(PileTest test) {
-            return new PileView(
-                    test.where(),
-                    test.where().words(),
-                    test.setAmps(),
-                    test.estimated(),
-                    test.ways().stream()
-                            .map(w -> new LoadedView(
-                                    w.side().words(),
-                                    PairView.of(w.red(), w.black(), test.where()),
-                                    w.read().map(Reading::sized)))
-                            .toList(),
-                    test.sign(),
-                    test.because().words());
         }
     }
 
