@@ -30,7 +30,7 @@
 					>
 					<Sign sign={pin.sign} />
 				</div>
-				{#if pin.expected}<p class="must">must be <b>{pin.expected}</b></p>{/if}
+				{#if pin.expected}<p class="must">expected <b>{pin.expected}</b></p>{/if}
 				<p>{pin.says}</p>
 				{#if pin.pair}
 					{@const pair = pin.pair}

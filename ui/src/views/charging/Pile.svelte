@@ -44,6 +44,9 @@
 </p>
 
 <style>
+	h2::first-letter {
+		text-transform: uppercase;
+	}
 	.says {
 		display: flex;
 		flex-wrap: wrap;

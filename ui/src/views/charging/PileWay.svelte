@@ -53,14 +53,14 @@
 			bind:value={amps}
 		/></label
 	>
-	<Key primary={due} type="submit">{way.shown ? 'Save again' : 'Save'}</Key>
+	<Key primary={due} type="submit">{way.shown ? 'Again' : 'Save'}</Key>
 	{#if message}<p role="alert"><b>{message}</b></p>{/if}
 </form>
 
 <style>
 	form {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 110px auto;
+		grid-template-columns: minmax(0, 1fr) 84px auto;
 		align-items: end;
 		gap: 8px 10px;
 		padding: 10px 12px;
@@ -69,6 +69,9 @@
 	}
 	form.due {
 		border: 3px solid var(--ink);
+	}
+	h3::first-letter {
+		text-transform: uppercase;
 	}
 	h3,
 	.leads,

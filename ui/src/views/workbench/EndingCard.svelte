@@ -22,7 +22,7 @@
 		{/if}
 		{#if !over}
 			<div class="keys">
-				<Key primary onclick={() => bench.record.state('ENDED', ending.value)}
+				<Key primary onclick={() => ending.value && bench.record.state('ENDED', ending.value)}
 					>End the job{proposed ? '' : ': handed on'}</Key
 				>
 				<UndoKey {bench} />

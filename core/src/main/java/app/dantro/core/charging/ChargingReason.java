@@ -37,7 +37,6 @@ enum ChargingReason implements Reason.Kind {
     CLOSES_WARM,
     WITHIN_COPPER,
 
-    STEP_FROM_POST,
     STEP_TOO_SMALL,
     STEP_LOSES,
     STEP_BACKWARDS,

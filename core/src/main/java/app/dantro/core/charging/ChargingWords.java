@@ -47,14 +47,13 @@ final class ChargingWords {
                 "More than copper's own rise: a joint opens with the heat. Walk along it while it is warm.";
             case CLOSES_WARM -> "Less than cold: a joint closes with the heat. Walk along it while it is cold.";
             case WITHIN_COPPER -> "The same within copper's own rise (0.4 %% per K) and the meter's error.";
-            case STEP_FROM_POST -> "%s: %s from the post to here.";
-            case STEP_TOO_SMALL -> "%s: from the %s less than these two readings can tell.";
+            case STEP_TOO_SMALL -> "From the %s less than these readings can tell.";
             case STEP_LOSES -> "%s: %3$s more than at the %2$s.";
             case STEP_BACKWARDS ->
                 "%s: %3$s less than at the %2$s. Along one way it can only rise: another current flowed, or a lead had no contact.";
-            case SAME_AT_ONE_CURRENT -> "%s would be %s at %s, %s reads %s: the same path.";
+            case SAME_AT_ONE_CURRENT -> "At %s the first would be %s, the last reads %s: the same path.";
             case OTHER_AT_ONE_CURRENT ->
-                "%s would be %s at %s, %s reads %s: not the same. A joint moves; read both again.";
+                "At %s the first would be %s, the last reads %s: a joint moves, or the amps were others. Read both again.";
             case OWN_VOLTS -> "%s at its own terminals, %s.";
             case OWN_VOLTS_AT -> "%s at its own terminals at %s, %s.";
             case RIPPLE_LOADED -> "Ripple loaded %s AC.";

@@ -67,11 +67,12 @@ final class Outwards {
         for (Condition condition : conditions) {
             read(point, condition).ifPresent(r -> {
                 taken.put(condition, taken(r));
-                because.add(step(r, point, condition));
+                step(r, point, condition).ifPresent(because::add);
             });
         }
         beside(point, conditions).ifPresent(because::add);
-        return new PostWalk.Stop(point, depth(point), taken, because);
+        return new PostWalk.Stop(
+                point, depth(point), taken, because.stream().distinct().toList());
     }
 
     private static PostWalk.Taken taken(Reading reading) {
@@ -80,14 +81,14 @@ final class Outwards {
                 reading.flowingAmps().map(a -> Amount.ohms(Drop.ohms(Math.abs(reading.volts()), a))));
     }
 
-    /** What is lost from the next stop towards the post to this one. */
-    private Reason step(Reading here, PointId point, Condition condition) {
+    /** What is lost from the next stop towards the post to this one; the first on its way stands by itself. */
+    private Optional<Reason> step(Reading here, PointId point, Condition condition) {
         Optional<PointId> before = Stream.iterate(towards.get(point), p -> p != null && !p.equals(post), towards::get)
                 .filter(p -> read(p, condition).isPresent())
                 .findFirst();
         Optional<Reading> nearer = before.flatMap(p -> read(p, condition));
         if (nearer.isEmpty()) {
-            return ChargingReason.STEP_FROM_POST.with(Quantity.named(condition.words()), volts(here));
+            return Optional.empty();
         }
         double share = nearer.get()
                 .flowingAmps()
@@ -99,11 +100,11 @@ final class Outwards {
         Quantity from = name(before.get());
         Quantity where = Quantity.named(condition.words());
         if (Math.abs(step) <= error) {
-            return ChargingReason.STEP_TOO_SMALL.with(where, from);
+            return Optional.of(ChargingReason.STEP_TOO_SMALL.with(from));
         }
         double resolution = Math.max(here.resolutionVolts(), nearer.get().resolutionVolts());
-        return (step < 0 ? ChargingReason.STEP_BACKWARDS : ChargingReason.STEP_LOSES)
-                .with(where, from, Quantity.volts(Math.abs(step), resolution));
+        return Optional.of((step < 0 ? ChargingReason.STEP_BACKWARDS : ChargingReason.STEP_LOSES)
+                .with(where, from, Quantity.volts(Math.abs(step), resolution)));
     }
 
     /** The same drop in two conditions, at one current: it is the same path. */
@@ -125,12 +126,7 @@ final class Outwards {
         boolean same = Math.abs(scaled - Math.abs(other.volts()))
                 <= error + (Marks.ASSUMED_COPPER_FACTOR - 1) * Math.max(scaled, Math.abs(other.volts()));
         return Optional.of((same ? ChargingReason.SAME_AT_ONE_CURRENT : ChargingReason.OTHER_AT_ONE_CURRENT)
-                .with(
-                        Quantity.named(one.condition().words()),
-                        Quantity.volts(scaled, other.resolutionVolts()),
-                        Quantity.amps(amps),
-                        Quantity.named(other.condition().words()),
-                        volts(other)));
+                .with(Quantity.amps(amps), Quantity.volts(scaled, other.resolutionVolts()), volts(other)));
     }
 
     /** The newest drop from the post; across a source nothing is lost. */

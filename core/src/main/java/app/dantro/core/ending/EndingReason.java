@@ -31,13 +31,18 @@ enum EndingReason implements Reason.Kind {
     LAMP_CIRCUIT,
     DIES_AFTER,
     WHAT_IS_LEFT,
+    NOT_VERIFIED,
 
     TELL_GOOD,
     TELL_NOT_REPRODUCED,
     TELL_LAMP,
     TELL_DIES,
     TELL_FLAT,
-    TELL_SLOW;
+    TELL_SLOW,
+    TELL_VERIFIED,
+    TELL_DECLINED,
+    TELL_GOES_ON,
+    TELL_UNVERIFIED;
 
     @Override
     public String template() {

@@ -41,6 +41,20 @@ final class EndingWords {
             case DIES_AFTER -> "Why the engine dies: fuel and ignition come after the starter.";
             case WHAT_IS_LEFT ->
                 "Which of them: turn the engine by hand, load the battery, measure the starter's current.";
+            case NOT_VERIFIED -> "That it is put right: the complaint's own test was not passed.";
+            default -> told(reason);
+        };
+    }
+
+    private static String told(EndingReason reason) {
+        return switch (reason) {
+            case TELL_VERIFIED ->
+                "What was bad is put right, the same readings are good now, and it was tried the way you complained of.";
+            case TELL_DECLINED ->
+                "You asked us not to go on. What we found so far is written down; it is not put right.";
+            case TELL_GOES_ON -> "Somebody else goes on from here. What we found so far goes with it.";
+            case TELL_UNVERIFIED ->
+                "It was not tried the way you complained of, so we cannot say that it is put right.";
             case TELL_GOOD -> "We measured it and found no fault in what was tested.";
             case TELL_NOT_REPRODUCED ->
                 "We measured it and everything tested was good today. If it happens again, bring it in as it is: cold or warm, without charging it first.";

@@ -116,7 +116,7 @@ final class EndsAs {
     }
 
     private static Ending handedOn(EndingReason heading, List<Reason> shown, List<Reason> open, EndingReason customer) {
-        return new Ending(Answer.HANDED_ON, heading.with(), shown, open, customer.with(), SafeToDrive.NOT_JUDGED);
+        return Ending.of(Answer.HANDED_ON, heading.with(), shown, open, customer.with(), SafeToDrive.NOT_JUDGED);
     }
 
     /** Good readings under a complaint are not a good vehicle; a battery that came in flat has its reason somewhere. */
@@ -126,7 +126,7 @@ final class EndsAs {
             Reading base = flat.get();
             shown.add(EndingReason.FLAT_ONCE.with(Quantity.volts(Math.abs(base.volts()), base.resolutionVolts())));
             open.add(EndingReason.WHY_FLAT.with());
-            return new Ending(
+            return Ending.of(
                     Answer.CHARGED,
                     EndingReason.CHARGED.with(),
                     shown,
@@ -135,10 +135,10 @@ final class EndsAs {
                     SafeToDrive.NOT_JUDGED);
         }
         if (check) {
-            return new Ending(Answer.GOOD, good, shown, open, EndingReason.TELL_GOOD.with(), SafeToDrive.YES);
+            return Ending.of(Answer.GOOD, good, shown, open, EndingReason.TELL_GOOD.with(), SafeToDrive.YES);
         }
         shown.add(EndingReason.STANDS.with());
-        return new Ending(
+        return Ending.of(
                 Answer.NOT_REPRODUCED,
                 EndingReason.NOT_REPRODUCED.with(),
                 shown,

@@ -5,6 +5,7 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A proposed measurement.
@@ -32,6 +33,12 @@ public record ProbePlan(
     /** The same leads under another heading, for another reason. */
     public ProbePlan titled(Reason other, Reason... why) {
         return new ProbePlan(red, black, condition, other, List.of(why), outcomes, goodVolts, faultyVolts);
+    }
+
+    /** The same with one more reason. */
+    public ProbePlan also(Reason why) {
+        List<Reason> all = Stream.concat(because.stream(), Stream.of(why)).toList();
+        return new ProbePlan(red, black, condition, heading, all, outcomes, goodVolts, faultyVolts);
     }
 
     public String title() {

@@ -3,6 +3,7 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.ending.Endings;
 import app.dantro.core.figure.Figures;
@@ -12,6 +13,7 @@ import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.Planner;
+import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.profile.ChargingProfile;
@@ -82,7 +84,7 @@ final class ChargingProcedure {
                 .or(() -> quiet)
                 .or(() -> AlternatorSteps.falling(work).map(Placed::step))
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
-                .or(() -> guide.flatMap(Guide::next).map(Step::measure))
+                .or(() -> guide.flatMap(Guide::next).map(this::inOrder).map(Step::measure))
                 .or(() -> DeviceSteps.openUp(work))
                 .or(() -> DeviceSteps.advised(work))
                 .or(() -> AlternatorSteps.refuted(work))
@@ -108,6 +110,13 @@ final class ChargingProcedure {
         Work work = work();
         Optional<Step> end = ChargingEnds.end(work);
         return end.or(() -> ChargingEnds.survey(work, looks));
+    }
+
+    /** The reading that tells most; where the survey of this complaint would ask for another first, that is said. */
+    private ProbePlan inOrder(ProbePlan plan) {
+        boolean usual = looks.needed().map(look -> look.step(all)).flatMap(Step::probe).stream()
+                .allMatch(next -> Pair.of(next.red(), next.black()).equals(Pair.of(plan.red(), plan.black())));
+        return usual ? plan : plan.also(ProcedureReason.AHEAD_OF_THE_ORDER.with());
     }
 
     private Work work() {
@@ -192,11 +201,7 @@ final class ChargingProcedure {
     private Step afterwards() {
         if (passed) {
             return EndingSteps.chargedFirst(work(), Endings.of(all))
-                    .orElseGet(() -> Step.of(
-                            Kind.DONE,
-                            ProcedureReason.VERIFIED.with(),
-                            List.of(ProcedureReason.TEST_PASSED_CHARGING.with()),
-                            List.of()));
+                    .orElseGet(() -> Verification.step(List.of(ProcedureReason.TEST_PASSED_CHARGING.with()), false));
         }
         Optional<Step> flat = flat();
         if (flat.isPresent()) {

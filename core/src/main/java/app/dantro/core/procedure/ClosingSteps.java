@@ -13,7 +13,6 @@ import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.ComplaintTest;
-import app.dantro.core.record.Repair;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,8 +21,6 @@ import java.util.stream.Stream;
 
 /** How a starting case ends: again, tested, verified, or looked for elsewhere. */
 final class ClosingSteps {
-    private static final String NOT_READ = "not read";
-
     private ClosingSteps() {}
 
     static Placed proven(Work work) {
@@ -32,10 +29,7 @@ final class ClosingSteps {
         }
         Optional<ComplaintTest> test = work.record().lastTest();
         if (test.filter(ComplaintTest::passed).isPresent()) {
-            return ChargingAfterwards.look(work)
-                    .orElseGet(() -> new Placed(
-                            Stage.VERIFIED,
-                            Step.of(Kind.DONE, ProcedureReason.VERIFIED.with(), verification(work), List.of())));
+            return ChargingAfterwards.look(work).orElseGet(() -> new Placed(Stage.VERIFIED, Verification.step(work)));
         }
         if (test.filter(t -> unheard(work, t)).isPresent()) {
             return new Placed(Stage.RETEST, EndingSteps.howItTurned());
@@ -99,33 +93,6 @@ final class ClosingSteps {
                 Step.measure(plan.titled(
                         ProcedureReason.AGAIN.with(Quantity.named(plan.title())),
                         work.findings().facts().contradictions().get(0).because())));
-    }
-
-    /** What the last repair changed, by the readings across the part before and after. */
-    private static List<Reason> verification(Work work) {
-        List<Reason> all = new ArrayList<>();
-        work.record().lastRepair().map(repair -> changed(work, repair)).ifPresent(all::add);
-        all.add(ProcedureReason.TEST_PASSED.with());
-        if (ChargingAfterwards.off(work)) {
-            all.add(ProcedureReason.CHARGING_STAYS_OFF.with());
-        }
-        return all;
-    }
-
-    private static Reason changed(Work work, Repair repair) {
-        PartId part = repair.part();
-        Quantity name = Quantity.named(work.record().circuit().nameOf(part).orElse(part.value()));
-        return work.record().circuit().part(part).isEmpty()
-                ? ProcedureReason.REPAIRED_THUS.with(
-                        name, Quantity.named(repair.action().words()))
-                : ProcedureReason.BEFORE_AND_AFTER.with(
-                        name,
-                        shown(work.record().acrossBefore(part)),
-                        shown(work.record().acrossSince(part)));
-    }
-
-    private static Quantity shown(Optional<Reading> reading) {
-        return reading.map(r -> Quantity.volts(r.volts(), r.resolutionVolts())).orElse(Quantity.named(NOT_READ));
     }
 
     /** What stays open when the wiring is good; the battery is named unless it is cleared. */

@@ -1,6 +1,7 @@
 package app.dantro.core.procedure;
 
 import app.dantro.core.ending.Ending;
+import app.dantro.core.finding.Findings;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
@@ -20,44 +21,39 @@ final class EndedCase {
                 conclusions
                         .next()
                         .ending()
-                        .filter(e -> e.as().name().equals(end.value()))
-                        .map(EndedCase::ended);
-            case LEFT -> Optional.of(left(Answer.valueOf(end.value())));
-            default -> Optional.of(unverified(end));
+                        .flatMap(e -> e.as().filter(as -> as.name().equals(end.value()))
+                                .map(as -> ended(e, as)));
+            case LEFT -> Optional.of(left(conclusions.findings(), Answer.valueOf(end.value())));
+            default -> Optional.of(unverified(conclusions.findings(), end));
         };
     }
 
-    private static Placed ended(Ending ending) {
-        Stage stage = switch (ending.as()) {
+    private static Placed ended(Ending ending, Answer as) {
+        Stage stage = switch (as) {
             case GOOD -> Stage.GOOD;
             case NOT_REPRODUCED -> Stage.NOT_REPRODUCED;
             case CHARGED -> Stage.CHARGED;
             default -> Stage.HANDED_ON;
         };
+        return over(stage, ending);
+    }
+
+    private static Placed left(Findings findings, Answer how) {
+        boolean declined = how == Answer.DECLINED;
+        Reason heading = (declined ? ProcedureReason.DECLINED : ProcedureReason.HANDED_ON).with();
+        Reason why = (declined ? ProcedureReason.DECLINED_WORK : ProcedureReason.HANDED_ON_OPEN).with();
+        return over(
+                declined ? Stage.DECLINED : Stage.HANDED_ON, Ending.left(heading, List.of(why), findings, declined));
+    }
+
+    private static Placed unverified(Findings findings, Statement closed) {
+        Reason why = ProcedureReason.NOT_PASSED_REASON.with(Quantity.named(closed.value()));
+        return over(Stage.CLOSED, Ending.unverified(ProcedureReason.CLOSED_UNVERIFIED.with(), List.of(why), findings));
+    }
+
+    private static Placed over(Stage stage, Ending ending) {
         return new Placed(
                 stage,
                 Step.of(Kind.DONE, ending.heading(), ending.shown(), List.of()).ending(Optional.of(ending)));
-    }
-
-    private static Placed left(Answer how) {
-        boolean declined = how == Answer.DECLINED;
-        Reason why = (declined ? ProcedureReason.DECLINED_WORK : ProcedureReason.HANDED_ON_OPEN).with();
-        return new Placed(
-                declined ? Stage.DECLINED : Stage.HANDED_ON,
-                Step.of(
-                        Kind.DONE,
-                        (declined ? ProcedureReason.DECLINED : ProcedureReason.HANDED_ON).with(),
-                        List.of(why),
-                        List.of()));
-    }
-
-    private static Placed unverified(Statement closed) {
-        return new Placed(
-                Stage.CLOSED,
-                Step.of(
-                        Kind.DONE,
-                        ProcedureReason.CLOSED_UNVERIFIED.with(),
-                        List.of(ProcedureReason.NOT_PASSED_REASON.with(Quantity.named(closed.value()))),
-                        List.of()));
     }
 }

@@ -29,6 +29,7 @@ enum ProcedureReason implements Reason.Kind {
     ONE_FEEDS_THE_OTHER,
     PART_THEM,
     BLOCK_LOW,
+    AHEAD_OF_THE_ORDER,
     SECOND_CARRIES,
     BOTH_GIVE,
     CRANKING_OF,

@@ -57,6 +57,7 @@ final class ProcedureWords {
             case PART_THEM -> "Part the batteries, charge each, read both an hour later";
             case BLOCK_LOW -> "Of the two blocks one stands at %s: charge it on its own, the sum hides it.";
             case CRANKING_OF -> "Volts of the %s while cranking";
+            case AHEAD_OF_THE_ORDER -> "Ahead of the usual order: between what is left this one tells more.";
             case SECOND_CARRIES ->
                 "%s while it cranks is hardly less than at rest: the other battery carries it, or the posts were read too late.";
             case BOTH_GIVE -> "Both batteries share a start: one that gives nothing is hidden behind the other.";

@@ -122,7 +122,11 @@ final class SideSteps {
     /** The reading that tells most by all readings together. */
     static Optional<Placed> advised(Work work) {
         Stage stage = work.findings().failing().isPresent() ? Stage.WALK : Stage.SIDES;
-        return work.guide().flatMap(g -> g.next()).map(plan -> new Placed(work.stage(stage), Step.measure(plan)));
+        return work.guide()
+                .flatMap(g -> g.next())
+                .map(plan ->
+                        EndingSteps.usual(work, plan) ? plan : plan.also(ProcedureReason.AHEAD_OF_THE_ORDER.with()))
+                .map(plan -> new Placed(work.stage(stage), Step.measure(plan)));
     }
 
     /** The next best readings; beside a whole return side stands the way to read it without a long lead. */

@@ -23,8 +23,7 @@ class PostWalkTest extends ChargingCase {
         assertThat(walk.stops())
                 .extracting(s -> s.point().value())
                 .containsExactly("clamp-minus", "block", "alternator-case");
-        assertThat(says(walk, "clamp-minus"))
-                .containsExactly("1500–2000 rpm, loads off: 0.01 V from the post to here.");
+        assertThat(says(walk, "clamp-minus")).isEmpty();
         assertThat(says(walk, "alternator-case").get(0)).contains("0.23 V more than at the engine block");
     }
 
@@ -32,14 +31,14 @@ class PostWalkTest extends ChargingCase {
     @Test
     void aStepUnderWhatTheMeterTellsIsSaidToBeSo() {
         PostWalk walk = walk(raised("clamp-minus", "0.02", NONE), raised("block", "0.03", NONE));
-        assertThat(says(walk, "block")).singleElement().asString().contains("less than these two readings can tell");
+        assertThat(says(walk, "block")).singleElement().asString().contains("less than these readings can tell");
     }
 
     /** The body hangs beside the block: its reading stands by itself. */
     @Test
     void branchesBesideEachOtherAreNotSubtracted() {
         PostWalk walk = walk(raised("block", "0.03", NONE), raised("body", "0.14", NONE));
-        assertThat(says(walk, "body")).singleElement().asString().contains("from the post to here");
+        assertThat(says(walk, "body")).isEmpty();
     }
 
     @Test
@@ -51,13 +50,13 @@ class PostWalkTest extends ChargingCase {
         assertThat(says(walk, "alternator-case"))
                 .last()
                 .asString()
-                .contains("0.120 V at 60 A")
+                .contains("At 60 A the first would be 0.120 V")
                 .contains("the same path");
         PostWalk opens = walk(
                 raised("block", "0.03", NONE),
                 of("alternator-case", "post-minus", Condition.IDLE, "0.040", clamp(20)),
                 of("alternator-case", "post-minus", Condition.RAISED_LOADED, "0.310", clamp(60)));
-        assertThat(says(opens, "alternator-case")).last().asString().contains("A joint moves");
+        assertThat(says(opens, "alternator-case")).last().asString().contains("a joint moves");
     }
 
     /** Along one way volts only add up: less further out is a lead without contact, or another current. */

@@ -64,6 +64,6 @@ class BigWayTest extends SaidCases {
         both.add(loaded("bplus", "post-plus", "0.13"));
         both.add(loaded("alternator-case", "post-minus", "0.03"));
         Assessment due = assess(both, said(Topic.CHARGING_SYMPTOM, "CHECK"), NO_CLAMP, said(Topic.CRANKS, "NORMALLY"));
-        assertThat(due.next().ending().orElseThrow().as()).isEqualTo(Answer.GOOD);
+        assertThat(due.next().ending().orElseThrow().as()).hasValue(Answer.GOOD);
     }
 }

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.ending.Ending;
+import app.dantro.core.ending.SafeToDrive;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.ComplaintTest;
@@ -52,7 +54,9 @@ class ClosingTest extends SaidCases {
 
         CaseRecord restored = closing.with(
                 Statements.of(List.of(said(Topic.ENGINE_DISABLED, "OPEN"), said(Topic.ENGINE_DISABLED, "CLOSED"))));
-        assertThat(order.assess(Loop.STARTING, restored).stage()).isEqualTo(Stage.VERIFIED);
+        Assessment verified = order.assess(Loop.STARTING, restored);
+        assertThat(verified.stage()).isEqualTo(Stage.VERIFIED);
+        assertThat(verified.next().ending().orElseThrow().safe()).isEqualTo(SafeToDrive.YES);
     }
 
     @Test
@@ -63,6 +67,9 @@ class ClosingTest extends SaidCases {
         assertThat(ended.stage()).isEqualTo(Stage.CLOSED);
         assertThat(ended.next().kind()).isEqualTo(Step.Kind.DONE);
         assertThat(ended.next().why()).contains("owner took it").contains("not passed");
+        Ending said = ended.next().ending().orElseThrow();
+        assertThat(said.customer().words()).contains("cannot say that it is put right");
+        assertThat(said.safe()).isEqualTo(SafeToDrive.NOT_JUDGED);
 
         assertThat(rules(dragging, closed, said(Topic.BATTERY_LIFTED, "OPEN"))
                         .next()

@@ -162,7 +162,7 @@ public final class DiagnosisFormat {
 
     private static ObjectNode ending(Ending ending) {
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
-        json.put("as", ending.as().name().toLowerCase(Locale.ROOT));
+        ending.as().ifPresent(as -> json.put("as", as.name().toLowerCase(Locale.ROOT)));
         ArrayNode shown = json.putArray("shown");
         ending.shown().forEach(r -> shown.add(r.words()));
         ArrayNode open = json.putArray("not_shown");

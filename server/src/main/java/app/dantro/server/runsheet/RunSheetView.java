@@ -1,6 +1,7 @@
 package app.dantro.server.runsheet;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.ending.Ending;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.reading.Reading;
@@ -83,7 +84,9 @@ final class RunSheetView {
                                     && r.answer().isEmpty())
                             .findFirst()
                             .map(r -> RunAsked.of(file, r)),
-                    next.kind() == Step.Kind.CLOSE ? next.ending().map(e -> e.as().name()) : Optional.empty(),
+                    next.kind() == Step.Kind.CLOSE
+                            ? next.ending().flatMap(Ending::as).map(Enum::name)
+                            : Optional.empty(),
                     assessment.verdict().isEmpty());
         }
     }

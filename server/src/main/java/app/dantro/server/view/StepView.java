@@ -52,10 +52,10 @@ public record StepView(
      * @param safe what is said about driving on
      */
     public record EndingView(
-            String value, String words, List<String> shown, List<String> open, String customer, String safe) {
+            Optional<String> value, String words, List<String> shown, List<String> open, String customer, String safe) {
         static EndingView of(Ending ending) {
             return new EndingView(
-                    ending.as().name(),
+                    ending.as().map(Enum::name),
                     ending.heading().words(),
                     ending.shown().stream().map(Reason::words).toList(),
                     ending.open().stream().map(Reason::words).toList(),
