@@ -28,6 +28,11 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
                 < Marks.MOST_REPEATS - 1;
     }
 
+    /** True while what tells most is looked for, and no proof is being closed. */
+    public boolean searching() {
+        return advice.kind() == Advice.Kind.SEARCH;
+    }
+
     /** The battery that the readings call flat. */
     public Optional<PartId> toCharge() {
         return advice.kind() == Advice.Kind.CHARGE ? advice.part() : Optional.empty();

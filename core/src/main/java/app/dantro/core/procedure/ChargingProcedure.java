@@ -84,7 +84,7 @@ final class ChargingProcedure {
                 .or(() -> quiet)
                 .or(() -> AlternatorSteps.falling(work).map(Placed::step))
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
-                .or(() -> guide.flatMap(Guide::next).map(this::inOrder).map(Step::measure))
+                .or(() -> guide.flatMap(this::advised).map(Step::measure))
                 .or(() -> DeviceSteps.openUp(work))
                 .or(() -> DeviceSteps.advised(work))
                 .or(() -> AlternatorSteps.refuted(work))
@@ -110,6 +110,10 @@ final class ChargingProcedure {
         Work work = work();
         Optional<Step> end = ChargingEnds.end(work);
         return end.or(() -> ChargingEnds.survey(work, looks));
+    }
+
+    private Optional<ProbePlan> advised(Guide guide) {
+        return guide.next().map(plan -> guide.searching() ? inOrder(plan) : plan);
     }
 
     /** The reading that tells most; where the survey of this complaint would ask for another first, that is said. */

@@ -8,6 +8,7 @@ import app.dantro.core.ending.Endings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
+import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
@@ -129,9 +130,11 @@ final class EndingSteps {
 
     /** True for a reading that the trade's own order would ask for now too, or once its survey is behind. */
     static boolean usual(Work work, ProbePlan plan) {
-        return start(work)
-                .flatMap(placed -> placed.step().probe())
-                .filter(next -> !Pair.of(next.red(), next.black()).equals(Pair.of(plan.red(), plan.black())))
-                .isEmpty();
+        boolean searching = work.guide().filter(Guide::searching).isPresent();
+        return !searching
+                || start(work)
+                        .flatMap(placed -> placed.step().probe())
+                        .filter(next -> !Pair.of(next.red(), next.black()).equals(Pair.of(plan.red(), plan.black())))
+                        .isEmpty();
     }
 }

@@ -106,13 +106,21 @@ final class Ordinary {
                 && loop.between(v.red(), v.black()).covers(id);
     }
 
-    /** Beside both ways, between batteries or to the body, and no lead was put on either end of it. */
+    /**
+     * Beside both ways, between batteries or to the body, and no lead on either end of it showed more than a good ground
+     * does (docs/everyday.md, return side charging).
+     */
     private boolean aside(PartId id) {
         return circuit.part(id)
                 .filter(part -> evidence.observations().stream()
                         .noneMatch(o -> o.what() instanceof Observable.Volts v
-                                && (endsOn(part, v.red()) || endsOn(part, v.black()))))
+                                && (endsOn(part, v.red()) || endsOn(part, v.black()))
+                                && !littleLost(o)))
                 .isPresent();
+    }
+
+    private boolean littleLost(Observation o) {
+        return Math.abs(o.value()) <= Marks.ORDINARY_WAY_VOLTS * circuit.blocks();
     }
 
     private boolean endsOn(Part part, PointId point) {

@@ -132,6 +132,10 @@ public final class Proof {
                 any.add(Observable.volts(condition, part.from(), part.to()));
             }
         }
+        if (loaded(part, Condition.CRANKING)) {
+            // With the key held and nothing turning an open part shows itself as well.
+            any.add(Observable.volts(Condition.START_ATTEMPT, part.from(), part.to()));
+        }
         return Link.of(Requirement.ACROSS, any);
     }
 
