@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -86,9 +87,10 @@ abstract class FollowedVehicles extends OpenWorkshop {
         page.keyboard().press("p");
         Locator parts = page.locator("[data-part]");
         parts.first().waitFor();
-        Map<String, String> standings = new java.util.HashMap<>();
-        for (Locator part : parts.all()) {
-            standings.put(part.getAttribute("data-part"), part.getAttribute("data-standing"));
+        Map<String, String> standings = new HashMap<>();
+        for (Object part : (List<?>) parts.evaluateAll("all => all.map(p => [p.dataset.part, p.dataset.standing])")) {
+            standings.put(
+                    ((List<?>) part).get(0).toString(), ((List<?>) part).get(1).toString());
         }
         page.keyboard().press("w");
         new Bench(page).title().waitFor();

@@ -1,0 +1,163 @@
+package app.dantro.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** Charging jobs of several schools, in their own orders, from the complaint to their end. */
+class ChargingJobsTest extends PractitionersJobs {
+    private static final String LOADED = "RAISED_LOADED";
+
+    /** Compared first, then the grounds from one post without a sign, then the supply; a sound car ends as good. */
+    @Test
+    void aCheckWithAnUnsignedGroundWalkAccusesNobodyAndShowsItsSteps() {
+        Page page = job("petrol-car", "charging", "check before winter", "CHARGING_SYMPTOM=CHECK", "CLAMP=NO");
+        reads(page, PLUS, MINUS, "REST", "12.6");
+        reads(page, "bplus", CASE, LOADED, "14.21");
+        reads(page, PLUS, MINUS, LOADED, "14.02");
+        reads(page, CASE, MINUS, LOADED, "0.05");
+        reads(page, "block", MINUS, LOADED, "0.04");
+        reads(page, "body", MINUS, LOADED, "0.06");
+        reads(page, "bplus", PLUS, LOADED, "0.14");
+        nothingIsAccused(page);
+        page.keyboard().press("g");
+        tap(page, "Grounds and walks");
+        assertThat(region(page, "Walked from the battery − post"))
+                .containsText("From the engine block less than these readings can tell");
+        page.keyboard().press("w");
+        reads(page, PLUS, MINUS, "IDLE", "14.2");
+        reads(page, PLUS, MINUS, "CRANKING", "10.9");
+        reads(page, "starter-case", MINUS, "CRANKING", "0.18");
+        reads(page, PLUS, "motor-stud", "CRANKING", "0.37");
+        page.keyboard().press("n");
+        answers(page, "as it should");
+        ends(page, "Starting and charging are good");
+    }
+
+    /** Charging for calcium batteries holds 15.3 V: no fault where the strategy was entered. */
+    @Tag("long")
+    @Test
+    void calciumChargingAtItsUpperEndIsGood() {
+        Page page = job("petrol-car", "charging", "check", "CHARGING_SYMPTOM=CHECK", "STRATEGY=CALCIUM", "CLAMP=NO");
+        reads(page, PLUS, MINUS, "REST", "12.7");
+        reads(page, PLUS, MINUS, "IDLE", "15.1");
+        reads(page, PLUS, MINUS, "RAISED", "15.3");
+        reads(page, PLUS, MINUS, LOADED, "14.6");
+        reads(page, "bplus", PLUS, LOADED, "0.15");
+        reads(page, CASE, MINUS, LOADED, "0.04");
+        reads(page, PLUS, MINUS, "CRANKING", "10.7");
+        reads(page, "starter-case", MINUS, "CRANKING", "0.2");
+        reads(page, PLUS, "motor-stud", "CRANKING", "0.42");
+        nothingIsAccused(page);
+        page.keyboard().press("n");
+        answers(page, "as it should");
+        ends(page, "Starting and charging are good");
+    }
+
+    /** A tenth of a volt slipped into seven: asked at once, and the seven hundredths count. */
+    @Tag("long")
+    @Test
+    void sevenTenthsForSevenHundredthsIsAskedBeforeItCounts() {
+        Page page = job("petrol-car", "charging", "charges too little", "CHARGING_SYMPTOM=UNDERCHARGES", "CLAMP=NO");
+        reads(page, PLUS, MINUS, "REST", "12.6");
+        reads(page, "bplus", CASE, LOADED, "14.2");
+        reads(page, PLUS, MINUS, LOADED, "14.04");
+        reads(page, "bplus", PLUS, LOADED, "0.12");
+        reads(page, CASE, MINUS, LOADED, "0.7");
+        isAskedAndAnswers(page, "more than the 0.16 V that lie between", "0.07");
+        nothingIsAccused(page);
+        reads(page, PLUS, MINUS, "IDLE", "14.2");
+        reads(page, PLUS, MINUS, "CRANKING", "10.9");
+        page.keyboard().press("n");
+        answers(page, "as it should");
+        ends(page, "Not reproduced today");
+    }
+
+    /** Compared, then split, to a tenth of a volt where the meter shows no more: the fuse of a 24 V truck. */
+    @Tag("long")
+    @Test
+    void aTrucksFuseIsFoundByComparingAndSplitting() {
+        Page page = job("truck-24v", "charging", "charges too little", "CHARGING_SYMPTOM=UNDERCHARGES", "CLAMP=NO");
+        reads(page, PLUS, MINUS, "REST", "25.2");
+        reads(page, "bplus", CASE, LOADED, "28.3");
+        reads(page, PLUS, MINUS, LOADED, "27.0");
+        reads(page, "bplus", PLUS, LOADED, "1.1");
+        reads(page, MINUS, CASE, LOADED, "0.1");
+        reads(page, "bplus", "fuse-in", LOADED, "0.1");
+        reads(page, "fuse-in", "fuse-out", LOADED, "0.9");
+        page.keyboard().press("n");
+        new Bench(page).seesTitle("Repair the large fuse");
+        assertThat(standings(page)).doesNotContainEntry("alternator", "FAULTY");
+    }
+
+    /** Flat in the morning, charging good: asleep 310 mA that stop with B+ lifted, and the diodes conduct both ways. */
+    @Tag("long")
+    @Test
+    void anOvernightDrainThroughTheDiodes() {
+        Page page = job("petrol-car", "charging", "flat in the morning", "CHARGING_SYMPTOM=FLAT_MORNING", "CLAMP=NO");
+        reads(page, PLUS, MINUS, "REST", "12.5");
+        reads(page, PLUS, MINUS, "IDLE", "14.2");
+        reads(page, PLUS, MINUS, LOADED, "14.0");
+        reads(page, "bplus", PLUS, LOADED, "0.12");
+        reads(page, CASE, MINUS, LOADED, "0.04");
+        page.keyboard().press("n");
+        new Bench(page).seesTitle("What does it draw asleep");
+        page.getByLabel("Current asleep").fill("310");
+        page.keyboard().press("Enter");
+        new Bench(page).seesTitle("Find what draws");
+        page.keyboard().press("g");
+        tap(page, "Overnight drain");
+        Locator drain = region(page, "Overnight drain");
+        assertThat(drain).containsText("days");
+        assertThat(drain.getByLabel("Diode test, red on case")).hasCount(0);
+        taps(drain, "Battery − lifted", "done");
+        taps(drain, "B+ cable lifted", "done");
+        taps(drain, "With B+ lifted the current", "stops");
+        drain.getByLabel("Diode test, red on case").fill("0.445");
+        page.keyboard().press("Enter");
+        drain.getByLabel("Diode test, leads swapped").fill("0.31");
+        page.keyboard().press("Enter");
+        assertThat(drain).containsText("leak");
+        page.keyboard().press("w");
+        assertThat(page.locator(".next")).containsText("To put back");
+        assertThat(standings(page)).containsEntry("alternator", "SUSPECT");
+    }
+
+    /** Supply, off, return, off, sum: the pile's page, its signs ignored. */
+    @Tag("long")
+    @Test
+    void aPileAtTheAlternatorNamesTheSideThatTakesMore() {
+        Page page =
+                job("petrol-car", "charging", "charges too little", "CHARGING_SYMPTOM=UNDERCHARGES", "RATED_AMPS=140");
+        reads(page, PLUS, MINUS, "REST", "12.5");
+        page.keyboard().press("g");
+        tap(page, "Carbon pile");
+        Locator pile = region(page, "carbon pile at the alternator");
+        assertThat(pile).containsText("set 140 A");
+        saved(pile, "supply side", "-0.21");
+        assertThat(pile).containsText("rested");
+        saved(pile, "return side", "0.62");
+        assertThat(pile).containsText("the return side first");
+    }
+
+    private static void saved(Locator pile, String side, String volts) {
+        Locator form = pile.getByRole(AriaRole.FORM, new Locator.GetByRoleOptions().setName(side));
+        form.getByLabel("Meter shows").fill(volts);
+        form.getByText("Save").click();
+    }
+
+    private static Locator region(Page page, String name) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private static void taps(Locator in, String question, String answer) {
+        Locator group = in.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName(question));
+        group.getByText(answer).click();
+        assertThat(group.locator("[aria-pressed=true]")).containsText(answer);
+    }
+}
