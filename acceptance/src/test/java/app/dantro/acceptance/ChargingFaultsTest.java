@@ -111,32 +111,6 @@ class ChargingFaultsTest extends PractitionersJobs {
         new Bench(page).title().waitFor();
     }
 
-    /** Volts, ripple and amps: ripple at idle alone is not enough, loaded it is. */
-    @Tag("long")
-    @Test
-    void rippleAtIdleAloneIsNotEnough() {
-        Page page = job("charge-by-junction", "charging", "check", "CHARGING_SYMPTOM=CHECK", "CLAMP=YES");
-        reads(page, PLUS, MINUS, "REST", "12.6");
-        reads(page, PLUS, MINUS, "IDLE", "14.3", 40);
-        reads(page, PLUS, MINUS, LOADED, "14.0", 74);
-        states(page, "RIPPLE_IDLE", "0.04");
-        reads(page, "bplus", PLUS, LOADED, "0.14", 74);
-        reads(page, CASE, MINUS, LOADED, "0.05", 74);
-        page.keyboard().press("g");
-        tap(page, "Current and ripple");
-        assertThat(page.locator("main")).containsText("Repeat it loaded");
-        page.keyboard().press("w");
-        reads(page, PLUS, MINUS, "CRANKING", "10.8", 150);
-        reads(page, "starter-case", MINUS, "CRANKING", "0.2", 150);
-        reads(page, PLUS, "motor-stud", "CRANKING", "0.4", 150);
-        page.keyboard().press("n");
-        answers(page, "as it should");
-        states(page, "RIPPLE_LOADED", "50 mV");
-        comesBack(page);
-        nothingIsAccused(page);
-        ends(page, "Starting and charging are good");
-    }
-
     /** Takes what the steps ask for, as a mended vehicle shows it, until a title is seen. */
     private void takes(Page page, String until) {
         Bench bench = new Bench(page);

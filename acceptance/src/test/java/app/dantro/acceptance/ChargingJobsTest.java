@@ -13,52 +13,6 @@ import org.junit.jupiter.api.Test;
 class ChargingJobsTest extends PractitionersJobs {
     private static final String LOADED = "RAISED_LOADED";
 
-    /** Compared first, then the grounds from one post without a sign, then the supply; a sound car ends as good. */
-    @Test
-    void aCheckWithAnUnsignedGroundWalkAccusesNobodyAndShowsItsSteps() {
-        Page page = job("petrol-car", "charging", "check before winter", "CHARGING_SYMPTOM=CHECK", "CLAMP=NO");
-        reads(page, PLUS, MINUS, "REST", "12.6");
-        reads(page, "bplus", CASE, LOADED, "14.21");
-        reads(page, PLUS, MINUS, LOADED, "14.02");
-        reads(page, CASE, MINUS, LOADED, "0.05");
-        reads(page, "block", MINUS, LOADED, "0.04");
-        reads(page, "body", MINUS, LOADED, "0.06");
-        reads(page, "bplus", PLUS, LOADED, "0.14");
-        nothingIsAccused(page);
-        page.keyboard().press("g");
-        tap(page, "Grounds and walks");
-        assertThat(region(page, "Walked from the battery − post"))
-                .containsText("From the engine block less than these readings can tell");
-        page.keyboard().press("w");
-        reads(page, PLUS, MINUS, "IDLE", "14.2");
-        reads(page, PLUS, MINUS, "CRANKING", "10.9");
-        reads(page, "starter-case", MINUS, "CRANKING", "0.18");
-        reads(page, PLUS, "motor-stud", "CRANKING", "0.37");
-        page.keyboard().press("n");
-        answers(page, "as it should");
-        ends(page, "Starting and charging are good");
-    }
-
-    /** Charging for calcium batteries holds 15.3 V: no fault where the strategy was entered. */
-    @Tag("long")
-    @Test
-    void calciumChargingAtItsUpperEndIsGood() {
-        Page page = job("petrol-car", "charging", "check", "CHARGING_SYMPTOM=CHECK", "STRATEGY=CALCIUM", "CLAMP=NO");
-        reads(page, PLUS, MINUS, "REST", "12.7");
-        reads(page, PLUS, MINUS, "IDLE", "15.1");
-        reads(page, PLUS, MINUS, "RAISED", "15.3");
-        reads(page, PLUS, MINUS, LOADED, "14.6");
-        reads(page, "bplus", PLUS, LOADED, "0.15");
-        reads(page, CASE, MINUS, LOADED, "0.04");
-        reads(page, PLUS, MINUS, "CRANKING", "10.7");
-        reads(page, "starter-case", MINUS, "CRANKING", "0.2");
-        reads(page, PLUS, "motor-stud", "CRANKING", "0.42");
-        nothingIsAccused(page);
-        page.keyboard().press("n");
-        answers(page, "as it should");
-        ends(page, "Starting and charging are good");
-    }
-
     /** A tenth of a volt slipped into seven: asked at once, and the seven hundredths count. */
     @Tag("long")
     @Test
