@@ -11,9 +11,10 @@
 
 	type Props = { bench: CaseState; step: Step };
 	let { bench, step }: Props = $props();
-	/** A wire's end is cleaned, a device is replaced, unless something else is said. */
-	const wiring = $derived(bench.view?.parts.find((p) => p.id === step.part)?.resistance !== undefined);
-	let action = $derived<RepairAction>(wiring ? 'CLEANED' : 'REPLACED');
+	const kind = $derived(bench.view?.parts.find((p) => p.id === step.part)?.kind);
+	/** A joint is cleaned; a cable, a fuse, a relay, a device is replaced, unless something else is said. */
+	let action = $derived<RepairAction>(kind === 'joint' ? 'CLEANED' : 'REPLACED');
+	const fused = $derived(kind === 'fuse' || kind === 'switch');
 	let note = $state('');
 	const forecast = $derived(step.forecast);
 	const whatIf = $derived(bench.view?.judgement.whatIf);
@@ -52,7 +53,9 @@
 		<Textarea
 			class="field note"
 			rows={1}
-			placeholder="What you found, material, size (optional)"
+			placeholder={fused
+				? 'Its number and rating, such as F14, 80 A; what you found'
+				: 'What you found, material, size (optional)'}
 			bind:value={note}
 			maxlength={500}
 		/>

@@ -128,6 +128,11 @@ public final class Workshop implements AutoCloseable {
             }
         });
         page.onPageError(pageErrors::add);
+        page.onConsoleMessage(said -> {
+            if (said.text().contains("Content Security Policy")) {
+                pageErrors.add(said.text());
+            }
+        });
         page.navigate(origin.get());
         return page;
     }

@@ -48,6 +48,8 @@ public enum Topic {
     LOOK_GROUNDS(Group.LOOK, Choices.LOOK),
     LOOK_FUSES(Group.LOOK, Choices.LOOK),
     LOOK_BELT(Group.LOOK, Choices.LOOK),
+    LOOK_TENSIONER(Group.LOOK, Choices.LOOK),
+    LOOK_PULLEY(Group.LOOK, Choices.LOOK),
     LOOK_PLUG(Group.LOOK, Choices.LOOK),
     LOOK_PINS(Group.LOOK, Choices.LOOK),
     LOOK_MOUNT(Group.LOOK, Choices.LOOK),
@@ -61,6 +63,7 @@ public enum Topic {
     FUSE_PULLED(Group.TWO_ENDED, Choices.TWO_ENDED),
     PILE_ON(Group.TWO_ENDED, Choices.TWO_ENDED),
     MEMORY_KEEPER(Group.TWO_ENDED, Choices.TWO_ENDED),
+    MEMORY_LOST(Group.TWO_ENDED, Choices.TWO_ENDED),
 
     CRANKS(Group.PROOF, Answer.NORMALLY, Answer.SLOWLY, Answer.NOT_AT_ALL),
     ENGINE_TURNS(Group.PROOF, Answer.FREELY, Answer.HARD),

@@ -42,6 +42,8 @@ final class TopicWords {
             case LOOK_GROUNDS -> "Ground straps and their bolts";
             case LOOK_FUSES -> "Fuses and fusible link";
             case LOOK_BELT -> "Belt there, tight, not glazed";
+            case LOOK_TENSIONER -> "Tensioner's mark in its range, no squeal";
+            case LOOK_PULLEY -> "Pulley and shaft turn with the engine, no noise";
             case LOOK_PLUG -> "Alternator plug seated, pins straight";
             case LOOK_PINS -> "Plug's pins grip a test pin";
             case LOOK_MOUNT -> "Alternator bolts and bracket";
@@ -53,6 +55,7 @@ final class TopicWords {
             case FUSE_PULLED -> "Fuse or relay pulled";
             case PILE_ON -> "Carbon pile connected";
             case MEMORY_KEEPER -> "Memory keeper on";
+            case MEMORY_LOST -> "Radio, clock, windows lost their memory";
             default -> throw untitled(topic);
         };
     }

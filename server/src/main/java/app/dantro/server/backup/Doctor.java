@@ -1,6 +1,7 @@
 package app.dantro.server.backup;
 
 import app.dantro.server.StartRefused;
+import app.dantro.server.db.DataFolder;
 import app.dantro.server.db.Untouched;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -11,7 +12,6 @@ import java.util.List;
 
 /** Looks a data folder over and says what to do; changes nothing. */
 record Doctor(List<Line> lines) {
-    private static final long LITTLE_BYTES = 200L << 20;
 
     /** One thing that was looked at. */
     record Line(boolean well, String says) {}
@@ -75,8 +75,9 @@ record Doctor(List<Line> lines) {
         try {
             long free = Files.getFileStore(data).getUsableSpace();
             return new Line(
-                    free >= LITTLE_BYTES,
-                    "%d MB are free on its disk%s".formatted(free >> 20, free < LITTLE_BYTES ? ": make room." : "."));
+                    free >= DataFolder.LITTLE_BYTES,
+                    "%d MB are free on its disk%s"
+                            .formatted(free >> 20, free < DataFolder.LITTLE_BYTES ? ": make room." : "."));
         } catch (IOException e) {
             return new Line(false, "The free space of %s cannot be read.".formatted(data));
         }

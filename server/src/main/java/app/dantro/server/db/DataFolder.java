@@ -16,6 +16,9 @@ import java.util.Set;
 
 /** The folder that holds a shop's data, locked for this one process. */
 public final class DataFolder implements AutoCloseable {
+    /** With less room on its disk the owner is told to make some. */
+    public static final long LITTLE_BYTES = 200L << 20;
+
     private static final String DATABASE = "dantro.db";
 
     private final Path folder;
