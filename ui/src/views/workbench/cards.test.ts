@@ -74,17 +74,17 @@ describe('a question about a reading', () => {
 });
 
 describe('a repair', () => {
-	const parts = (resistance?: object) => [{ id: 'stud-joint', resistance }] as unknown as CaseView['parts'];
+	const parts = (kind: string) => [{ id: 'stud-joint', kind }] as unknown as CaseView['parts'];
 
 	it('of a joint is cleaned unless something else is said', async () => {
-		const { state, made } = bench({ parts: parts({}) });
+		const { state, made } = bench({ parts: parts('joint') });
 		render(RepairCard, { bench: state, step: step({ kind: 'REPAIR', title: 'Repair', part: 'stud-joint' }) });
 		await tap('Record the repair');
 		expect(made.record.repair).toHaveBeenCalledWith('stud-joint', 'CLEANED', '');
 	});
 
 	it('of a device replaces it, with what was found', async () => {
-		const { state, made } = bench({ parts: parts() });
+		const { state, made } = bench({ parts: parts('component') });
 		render(RepairCard, { bench: state, step: step({ kind: 'REPAIR', title: 'Repair', part: 'stud-joint' }) });
 		await fireEvent.input(screen.getByLabelText('Note'), { target: { value: 'green inside' } });
 		await tap('Record the repair');

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real program with its demo data, and a real browser in front of it. */
@@ -128,20 +129,16 @@ public final class Workshop implements AutoCloseable {
             }
         });
         page.onPageError(pageErrors::add);
-        page.onConsoleMessage(said -> {
-            if (said.text().contains("Content Security Policy")) {
-                pageErrors.add(said.text());
-            }
-        });
+        page.onConsoleMessage(said -> Stream.of(said.text())
+                .filter(t -> t.contains("Content Security Policy"))
+                .forEach(pageErrors::add));
         page.navigate(origin.get());
         return page;
     }
 
     /** Requests that left this machine's address, and errors in pages; both must stay empty. */
     public List<String> mishaps() {
-        List<String> all = new ArrayList<>(foreignRequests);
-        all.addAll(pageErrors);
-        return all;
+        return Stream.of(foreignRequests, pageErrors).flatMap(List::stream).toList();
     }
 
     @Override
