@@ -77,7 +77,8 @@ public record AsSaid(Stage stage, String headline, List<Part> parts, List<Figure
                 now.beside().schools(),
                 figures.stream().map(AsSaid::figure).toList(),
                 now.beside().carried(),
-                List.of());
+                List.of(),
+                now.beside().forbidden());
         Optional<String> other = Optional.of(now)
                 .filter(a -> !working)
                 .map(a -> a.findings().headline())

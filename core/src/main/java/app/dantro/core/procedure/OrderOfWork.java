@@ -141,7 +141,8 @@ public final class OrderOfWork {
                 SchoolTable.of(findings, own),
                 Figures.of(findings.evidence()),
                 carried(findings.evidence()),
-                RetestCheck.of(findings.evidence(), foretold));
+                RetestCheck.of(findings.evidence(), foretold),
+                SafetyLaw.forbidden(findings.evidence()));
     }
 
     private static Map<UUID, CarriedOver> carried(CaseRecord record) {

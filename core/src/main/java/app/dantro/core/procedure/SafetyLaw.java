@@ -21,12 +21,12 @@ import java.util.stream.Stream;
  * lifted, nothing cranks under a pile, an engine that overcharges is not revved, and a battery that is flat or may be frozen
  * is not cranked for our sake.
  */
-public record SafetyLaw(CaseRecord record) {
+record SafetyLaw(CaseRecord record) {
     private static final Set<Topic> LIFTED = EnumSet.of(Topic.BATTERY_LIFTED, Topic.OUTPUT_LIFTED, Topic.FUSE_PULLED);
     private static final Set<Condition> AT_IDLE = EnumSet.of(Condition.IDLE, Condition.IDLE_LOADED);
 
     /** The conditions that no step may ask for now. */
-    public static List<Condition> forbidden(CaseRecord record) {
+    static List<Condition> forbidden(CaseRecord record) {
         SafetyLaw law = new SafetyLaw(record);
         return Stream.of(Condition.values()).filter(law::forbids).toList();
     }

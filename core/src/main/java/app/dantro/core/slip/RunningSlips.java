@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 
 /** Slips of a running engine's volts that only the readings around them show. */
 record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Reading reading) {
@@ -63,7 +64,9 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                         .map(move -> Slip.asking(
                                 Kind.DECIMAL,
                                 List.of(
-                                        SlipReason.MORE_THAN_BETWEEN.with(shown(), Quantity.volts(room)),
+                                        charges()
+                                                ? SlipReason.MORE_THAN_BETWEEN.with(shown(), Quantity.volts(room))
+                                                : SlipReason.MUCH_BESIDE.with(shown()),
                                         SlipReason.WHAT.with()),
                                 Entry.meant(reading, move),
                                 Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(shown())),
@@ -75,6 +78,13 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
     private boolean conducts() {
         List<Part> way = circuit.way(reading.red(), reading.black());
         return !way.isEmpty() && way.stream().allMatch(p -> p.gate().closedIn(reading.condition()));
+    }
+
+    /** True if the way lies on those that charge, not beside them to the body or a controller. */
+    private boolean charges() {
+        List<Part> ways = Stream.concat(circuit.chargingSupply().stream(), circuit.chargingReturn().stream())
+                .toList();
+        return ways.containsAll(circuit.way(reading.red(), reading.black()));
     }
 
     /** A whole side that would lose much, though the posts stand as high as if it did not, and a tenth is what usual ones lose. */

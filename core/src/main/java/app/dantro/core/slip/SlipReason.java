@@ -40,6 +40,7 @@ enum SlipReason implements Reason.Kind {
     IT_STOOD,
     IT_RAN_SO,
     MORE_THAN_BETWEEN,
+    MUCH_BESIDE,
     RUNNING_VOLTAGE,
     NOTHING_ACROSS_LIVE,
     BEYOND_RATING,

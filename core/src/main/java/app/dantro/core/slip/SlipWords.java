@@ -53,6 +53,7 @@ final class SlipWords {
             case NOT_SO_READ -> "No, it was not read so";
             case AS_AT_REST ->
                 "%s is what the posts showed with the engine off, and it charged before. Was the engine running?";
+            case MUCH_BESIDE -> "%s on a wire beside the way that charges would be a fault of its own.";
             case MORE_THAN_BETWEEN -> "%s is more than the %s that lie between the alternator and the posts.";
             case RUNNING_VOLTAGE -> "%s is a running engine's voltage, not %s. Did the engine run, or is a charger on?";
             case NOTHING_ACROSS_LIVE ->

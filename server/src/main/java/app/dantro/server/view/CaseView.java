@@ -7,7 +7,6 @@ import app.dantro.core.fact.FactWords;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.CrankTime;
-import app.dantro.core.procedure.SafetyLaw;
 import app.dantro.core.procedure.Stage;
 import app.dantro.core.record.OutOfReach;
 import app.dantro.server.store.StoredCase;
@@ -124,7 +123,7 @@ public record CaseView(
                 CrankView.of(file, assessment),
                 AloneView.run(findings.evidence()),
                 outOfReach(findings),
-                SafetyLaw.forbidden(findings.evidence()),
+                assessment.beside().forbidden(),
                 PostsView.of(file),
                 file.circuit().glows(),
                 CableView.of(file),
