@@ -36,6 +36,7 @@ class ElusiveFaultsTest extends PractitionersJobs {
         isAskedAndAnswers(page, "on a wire beside the way that charges", "It showed 0.62 V");
         reads(page, "computer-ground", MINUS, LOADED, "0.61");
         reads(page, "computer-ground", "body", LOADED, "0.60");
+        isAskedAndAnswers(page, "on a wire beside the way that charges", "It showed 0.60 V");
         page.keyboard().press("n");
         new Bench(page).seesTitle("Repair the engine computer ground wire");
         assertThat(standings(page)).doesNotContainEntry("alternator", "FAULTY");
