@@ -67,12 +67,13 @@ final class Ordinary {
     private boolean sparesWiring(PartId id) {
         List<Observation> across =
                 evidence.observations().stream().filter(o -> isAcross(id, o)).toList();
-        if (!across.isEmpty()) {
-            return across.stream().noneMatch(o -> speaksOf(id, o));
-        }
-        boolean turns = turned();
         boolean onCharging = charging.has(id);
         boolean onLoop = loop.part(id).isPresent();
+        if (!across.isEmpty()) {
+            boolean beside = !onCharging && !onLoop;
+            return across.stream().noneMatch(o -> speaksOf(id, o) || beside && !littleLost(o));
+        }
+        boolean turns = turned();
         if (!onCharging && !onLoop) {
             return (turns || machine.charges()) && aside(id);
         }
