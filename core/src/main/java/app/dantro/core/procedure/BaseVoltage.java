@@ -33,13 +33,10 @@ final class BaseVoltage {
     }
 
     private static List<Outcome> outcomes(double goesOn, double charged, double surface) {
+        boolean low = goesOn < charged;
         List<Outcome> all = new ArrayList<>(List.of(new Outcome(
-                ProcedureReason.OR_MORE.with(Quantity.volts(charged)), ProcedureReason.CHARGED_GO_ON.with())));
-        if (goesOn < charged) {
-            all.add(new Outcome(
-                    ProcedureReason.FROM_TO.with(Quantity.volts(goesOn), Quantity.volts(charged)),
-                    ProcedureReason.LOW_GO_ON.with()));
-        }
+                ProcedureReason.OR_MORE.with(Quantity.volts(goesOn)),
+                low ? ProcedureReason.LOW_GO_ON.with(Quantity.volts(charged)) : ProcedureReason.CHARGED_GO_ON.with())));
         all.add(Outcome.under(goesOn, ProcedureReason.CHARGE_FIRST.with()));
         if (Double.isFinite(surface)) {
             all.add(new Outcome(

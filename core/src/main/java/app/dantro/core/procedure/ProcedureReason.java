@@ -34,7 +34,6 @@ enum ProcedureReason implements Reason.Kind {
     BOTH_GIVE,
     CRANKING_OF,
     CHARGED_GO_ON,
-    FROM_TO,
     LOW_GO_ON,
     CHARGE_FIRST,
     SURFACE_READ_AGAIN,

@@ -25,8 +25,7 @@ final class ProcedureWords {
             case SURFACE_CHARGE_OFF ->
                 "Over %s is surface charge. Lights and blower on 1 min, all off 2 min, then read again.";
             case CHARGED_GO_ON -> "charged: go on";
-            case FROM_TO -> "%s to %s";
-            case LOW_GO_ON -> "low: go on, charge it afterwards; no verdict on the battery";
+            case LOW_GO_ON -> "go on; under %s charge it afterwards";
             case CHARGE_FIRST -> "charge first";
             case SURFACE_READ_AGAIN -> "surface charge: remove it, read again";
             case OR_MORE -> "%s or more";
@@ -57,7 +56,7 @@ final class ProcedureWords {
             case PART_THEM -> "Part the batteries, charge each, read both an hour later";
             case BLOCK_LOW -> "Of the two blocks one stands at %s: charge it on its own, the sum hides it.";
             case CRANKING_OF -> "Volts of the %s while cranking";
-            case AHEAD_OF_THE_ORDER -> "Ahead of the usual order: between what is left this one tells more.";
+            case AHEAD_OF_THE_ORDER -> "Ahead of the usual order.";
             case SECOND_CARRIES ->
                 "%s while it cranks is hardly less than at rest: the other battery carries it, or the posts were read too late.";
             case BOTH_GIVE -> "Both batteries share a start: one that gives nothing is hidden behind the other.";

@@ -80,11 +80,11 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
         return !way.isEmpty() && way.stream().allMatch(p -> p.gate().closedIn(reading.condition()));
     }
 
-    /** True if the way lies on those that charge, not beside them to the body or a controller. */
+    /** True if both leads stand on the ways that charge, and not on a branch to the body or a controller. */
     private boolean charges() {
-        List<Part> ways = Stream.concat(circuit.chargingSupply().stream(), circuit.chargingReturn().stream())
-                .toList();
-        return ways.containsAll(circuit.way(reading.red(), reading.black()));
+        return Stream.of(reading.red(), reading.black())
+                .allMatch(point -> Stream.concat(circuit.chargingSupply().stream(), circuit.chargingReturn().stream())
+                        .anyMatch(part -> part.touches(point)));
     }
 
     /** A whole side that would lose much, though the posts stand as high as if it did not, and a tenth is what usual ones lose. */
