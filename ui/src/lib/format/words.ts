@@ -10,6 +10,7 @@ export const CONDITION_WORDS: Record<Condition, string> = {
 	IDLE: 'Idle, loads off',
 	IDLE_LOADED: 'Idle, all loads on',
 	RAISED: '2000 rpm, loads off',
+	RAISED_SOME: '2000 rpm, some loads on',
 	RAISED_LOADED: '2000 rpm, all loads on',
 	FULL_OUTPUT: '2500 rpm, all loads on',
 	HIGH_SPEED: '3000–4000 rpm',
@@ -27,6 +28,7 @@ export const CONDITION_SHORT: Record<Condition, string> = {
 	IDLE: 'Idle',
 	IDLE_LOADED: 'Idle, loads',
 	RAISED: '2000 rpm',
+	RAISED_SOME: '2000, some loads',
 	RAISED_LOADED: '2000, loads',
 	FULL_OUTPUT: '2500, loads',
 	HIGH_SPEED: '3500 rpm',
@@ -51,6 +53,7 @@ export const RUNNING: ReadonlySet<Condition> = new Set<Condition>([
 	'IDLE',
 	'IDLE_LOADED',
 	'RAISED',
+	'RAISED_SOME',
 	'RAISED_LOADED',
 	'FULL_OUTPUT',
 	'HIGH_SPEED'

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { buildUpPhase, clock, crankPhase, pilePhase, sleepPhase, surfacePhase } from './timers';
+import {
+	buildUpPhase,
+	clock,
+	crankPhase,
+	pilePhase,
+	restsSeconds,
+	sleepPhase,
+	surfacePhase
+} from './timers';
 
 const at = (seconds: number) => 1_000_000 + seconds * 1000;
 
@@ -19,6 +27,17 @@ describe('the crank timer', () => {
 		});
 		expect(crankPhase('STOP', at(0), at(120), time)).toBeNull();
 		expect(crankPhase(undefined, 0, at(1), time)).toBeNull();
+	});
+
+	it('says that nobody cranks while the starter rests by the case', () => {
+		const resting = { ...time, restsUntilMs: at(100) };
+		expect(crankPhase('STOP', at(0), at(20), resting)).toEqual({
+			words: 'The starter rests: no crank',
+			seconds: 80,
+			now: true
+		});
+		expect(restsSeconds(at(100), at(100))).toBe(0);
+		expect(restsSeconds(undefined, at(20))).toBe(0);
 	});
 
 	it('takes a start from a clock that runs ahead as just begun', () => {

@@ -9,13 +9,18 @@ export type Phase = {
 };
 
 /** Longest a starter is turned, and how long it then rests. */
-export type CrankTime = { mostSeconds: number; restSeconds: number };
+export type CrankTime = { mostSeconds: number; restSeconds: number; restsUntilMs?: number };
 /** A recorded start that nobody ended is no crank any more. */
 const FORGOTTEN_SECONDS = 60;
 const LOAD_SECONDS = 60;
 const REST_SECONDS = 120;
 
 const since = (atMs: number, nowMs: number) => Math.max(0, Math.floor((nowMs - atMs) / 1000));
+
+/** Whole seconds for which nobody may turn the starter, which was turned as long as it may be; 0 if it may turn. */
+export function restsSeconds(untilMs: number | undefined, nowMs: number): number {
+	return untilMs === undefined ? 0 : Math.max(0, Math.ceil((untilMs - nowMs) / 1000));
+}
 
 /** A crank since its start, or the starter cooling since its stop; null when nothing runs. */
 export function crankPhase(
@@ -25,6 +30,10 @@ export function crankPhase(
 	time: CrankTime
 ): Phase | null {
 	const gone = since(atMs, nowMs);
+	const rests = restsSeconds(time.restsUntilMs, nowMs);
+	if (value === 'STOP' && rests > 0) {
+		return { words: 'The starter rests: no crank', seconds: rests, now: true };
+	}
 	if (value === 'START' && gone < FORGOTTEN_SECONDS) {
 		return gone < time.mostSeconds
 			? { words: 'Cranking', seconds: gone, now: false }

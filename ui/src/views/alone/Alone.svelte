@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { getCase } from '../../lib/state/case.svelte';
+	import { workshopNow } from '../../lib/state/clock';
 	import { shortcut } from '../../lib/state/shortcuts';
+	import { clock, restsSeconds } from '../../lib/state/timers';
 	import { soundSaved, stayAwake } from '../../lib/device/signals';
 	import Key from '../../lib/components/Key.svelte';
 	import Keypad from '../../lib/components/Keypad.svelte';
@@ -15,9 +17,15 @@
 	let leg = $state(0);
 	const legs = $derived(bench.view?.alone ?? []);
 	const now = $derived(legs[leg]);
+	let wall = $state(workshopNow());
+	const rests = $derived(restsSeconds(bench.view?.crankTime.restsUntilMs, wall));
 
 	$effect(() => stayAwake());
 	$effect(() => count.tick());
+	$effect(() => {
+		const tick = setInterval(() => (wall = workshopNow()), 500);
+		return () => clearInterval(tick);
+	});
 
 	function save(): void {
 		if (!now || !bench.view) return;
@@ -43,7 +51,7 @@
 			void bench.meter.measureAt(now.condition);
 		else if (press.do === 'crank') {
 			if (count.running) count.stop();
-			else if (now.cranks && !count.cranked) count.begin();
+			else if (now.cranks && !count.cranked && rests === 0) count.begin();
 		} else if (press.do === 'answer') {
 			const choice = bench.asked?.slip?.choices[press.index];
 			if (bench.asked && choice) bench.record.answer(bench.asked.id, choice.answer);
@@ -73,8 +81,10 @@
 			<h1>{now.title}</h1>
 			<p>{now.words}</p>
 			{#if now.cranks && !count.cranked}
-				<button class="stop go" disabled={count.crankSeconds === 0} onclick={() => count.begin()}
-					>Count down, then crank {count.crankSeconds} s</button
+				<button class="stop go" disabled={count.crankSeconds === 0 || rests > 0} onclick={() => count.begin()}
+					>{rests > 0
+						? `The starter rests: ${clock(rests)}`
+						: `Count down, then crank ${count.crankSeconds} s`}</button
 				>
 				<p><Key onclick={() => (count.cranked = true)}>Cranked already: type MIN</Key></p>
 			{:else}

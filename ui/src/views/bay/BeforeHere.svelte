@@ -12,7 +12,8 @@
 		MAKER_DRAW: 'draws',
 		MAKER_FEED: 'feed pin',
 		MAKER_FIELD: 'field pin',
-		STRATEGY: 'charging'
+		STRATEGY: 'charging',
+		LAST_TIME: 'to be read this time:'
 	};
 	const figures = $derived(
 		vehicle.figures.map((f) => (BEFORE[f.topic] ? `${BEFORE[f.topic]} ${f.words}` : f.words)).join(' · ')

@@ -31,7 +31,7 @@
 	const py = (v: number) => y.of(v);
 	const SPEEDS: { words: string; conditions: OutputStep['condition'][] }[] = [
 		{ words: 'idle', conditions: ['IDLE', 'IDLE_LOADED'] },
-		{ words: '2000 rpm', conditions: ['RAISED', 'RAISED_LOADED', 'FULL_OUTPUT'] }
+		{ words: '2000 rpm', conditions: ['RAISED', 'RAISED_LOADED'] }
 	];
 	/** One line for each speed and place: along it only the load grows. */
 	const healthy = $derived(
@@ -83,7 +83,7 @@
 	</svg>
 	<p class="key-line">
 		<span aria-hidden="true">■</span> B+ to case <span aria-hidden="true">○</span> posts, as read. Lines: a healthy
-		one as loads are added, at each speed (dashed: posts). Upright: its rating.
+		one holds its voltage until it gives all it can at that speed (dashed: posts). Upright: its rating.
 	</p>
 	<table>
 		<thead>
@@ -106,7 +106,8 @@
 			{:else}
 				<tr
 					><td colspan="6"
-						>No running voltage with its current yet: clamp around the charge cable, add load by load.</td
+						>No running voltage with its current yet: condition 2000 rpm, some loads on; clamp around the
+						charge cable, add load by load.</td
 					></tr
 				>
 			{/each}

@@ -10,7 +10,7 @@
 	const WORDS = { GOOD: 'good', SUSPECT: 'suspect', FAILS: 'fails', SAYS_LITTLE: 'says little alone' };
 	const SHEETS: [string, Statement['topic'][]][] = [
 		['Battery', ['CHEMISTRY', 'BATTERY_AMP_HOURS', 'RECOVERY_VOLTS', 'STANDING_CURRENT']],
-		['Starter', ['CYLINDERS', 'CRANK_SPEED', 'MAKER_DRAW']],
+		['Starter', ['CYLINDERS', 'DRAW_LIST', 'CRANK_SPEED', 'MAKER_DRAW']],
 		[
 			'Alternator: current',
 			['STRATEGY', 'RATED_AMPS', 'SET_POINT', 'IDLE_SHARE', 'BATTERY_AMPS', 'UNSTEADY_LOW', 'UNSTEADY_HIGH']
@@ -18,7 +18,16 @@
 		['Overnight drain', ['DRAIN_LIFTED', 'DRAIN_BRANCH']],
 		[
 			'A unit that was fitted',
-			['OLD_AMPS', 'OLD_PULLEY', 'OLD_BENCH', 'NEW_AMPS', 'NEW_PULLEY', 'NEW_BENCH', 'ODOMETER']
+			[
+				'OLD_AMPS',
+				'OLD_PULLEY',
+				'OLD_BENCH',
+				'NEW_AMPS',
+				'NEW_PULLEY',
+				'NEW_BENCH',
+				'OLD_ODOMETER',
+				'ODOMETER'
+			]
 		],
 		[
 			'Alternator: ripple and diodes',

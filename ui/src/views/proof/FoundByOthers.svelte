@@ -4,7 +4,14 @@
 	/** What others found stays in sight: it clears and condemns nothing here. */
 	type Props = { statements: Statement[] };
 	let { statements }: Props = $props();
-	const OUTSIDE = new Set(['OUTSIDE', 'REPLACED', 'OLD_BENCH', 'NEW_BENCH']);
+	const OUTSIDE = new Set([
+		'OUTSIDE',
+		'OUTSIDE_FIRST',
+		'OUTSIDE_SECOND',
+		'REPLACED',
+		'OLD_BENCH',
+		'NEW_BENCH'
+	]);
 	const outside = $derived(statements.filter((s) => OUTSIDE.has(s.topic) && s.stated));
 </script>
 

@@ -45,6 +45,7 @@
 					{view}
 					onwithdraw={(id) => bench.record.strike(id, 'Withdrawn')}
 					onrestore={(id) => bench.record.restore(id)}
+					onnext={(what) => bench.record.state('NEXT_VISIT', what)}
 				/>
 				<FoundByOthers statements={view.statements} />
 				<Course course={view.course} />

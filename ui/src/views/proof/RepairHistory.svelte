@@ -4,9 +4,16 @@
 	import { volts } from '../../lib/format/si';
 	import { moment } from '../../lib/format/when';
 	import Key from '../../lib/components/Key.svelte';
+	import Words from '../look/Words.svelte';
 
-	type Props = { view: CaseView; onwithdraw: (id: string) => void; onrestore: (id: string) => void };
-	let { view, onwithdraw, onrestore }: Props = $props();
+	type Props = {
+		view: CaseView;
+		onwithdraw: (id: string) => void;
+		onrestore: (id: string) => void;
+		onnext: (what: string) => void;
+	};
+	let { view, onwithdraw, onrestore, onnext }: Props = $props();
+	const next = $derived(view.statements.find((s) => s.topic === 'NEXT_VISIT'));
 	const now = workshopNow();
 	const wiring = $derived(new Set(view.parts.filter((p) => p.kind !== 'component').map((p) => p.id)));
 </script>
@@ -62,9 +69,12 @@
 	{/each}
 	<p class="stage">{view.stageWords}</p>
 	{#if view.setAside}
-		<p class="soft">This case is set aside.</p>
+		<p class="soft">
+			This case is set aside{next?.stated ? `; at the next visit: ${next.stated.value}` : ''}.
+		</p>
 		<Key onclick={() => onrestore(view.id)}>Take it up again</Key>
 	{:else}
+		{#if next}<Words words={next.title} stated={next.stated?.value} onstate={onnext} />{/if}
 		<Key onclick={() => onwithdraw(view.id)}>Set this case aside</Key>
 	{/if}
 </section>

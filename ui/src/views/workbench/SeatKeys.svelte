@@ -3,6 +3,8 @@
 	import type { SeatView } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { faceOf } from '../../lib/seat/face';
+	import { workshopNow } from '../../lib/state/clock';
+	import { restsSeconds } from '../../lib/state/timers';
 	import { STARTER_TURNS } from '../../lib/format/words';
 	import JoinCode from '../../lib/components/JoinCode.svelte';
 	import Key from '../../lib/components/Key.svelte';
@@ -15,6 +17,8 @@
 	let { bench, shown }: Props = $props();
 	let inviting = $state(false);
 	let now = $state(performance.now());
+	let wall = $state(workshopNow());
+	const rests = $derived(restsSeconds(bench.view?.crankTime.restsUntilMs, wall) > 0);
 	const joined = $derived(bench.line.seat?.joined ?? false);
 	const face = $derived(faceOf(bench.line.seat, now - bench.line.seatAt));
 	const cranks = $derived(STARTER_TURNS.has(bench.entry.condition));
@@ -27,7 +31,11 @@
 	const orders = $derived<[SeatView['order'], number, string][]>(
 		cranks
 			? [
-					...lengths.map((s): [SeatView['order'], number, string] => ['CRANK', s, `Crank ${s} s`]),
+					...(rests ? [] : lengths).map((s): [SeatView['order'], number, string] => [
+						'CRANK',
+						s,
+						`Crank ${s} s`
+					]),
 					['READY', 0, 'Ready']
 				]
 			: [
@@ -43,7 +51,10 @@
 
 	$effect(() => {
 		if (!joined) return;
-		const tick = setInterval(() => (now = performance.now()), 250);
+		const tick = setInterval(() => {
+			now = performance.now();
+			wall = workshopNow();
+		}, 250);
 		return () => clearInterval(tick);
 	});
 	$effect(() => {

@@ -1,7 +1,14 @@
 <script lang="ts">
 	import { workshopNow } from '../../lib/state/clock';
 	import type { CaseState } from '../../lib/state/case.svelte';
-	import { buildUpPhase, clock, crankPhase, pilePhase, surfacePhase } from '../../lib/state/timers';
+	import {
+		buildUpPhase,
+		clock,
+		crankPhase,
+		pilePhase,
+		restsSeconds,
+		surfacePhase
+	} from '../../lib/state/timers';
 	import { soundStop } from '../../lib/device/signals';
 	import { RUNNING } from '../../lib/format/words';
 	import SeatKeys from './SeatKeys.svelte';
@@ -35,6 +42,7 @@
 	);
 	/** The seat's line counts this crank already. */
 	const ordered = $derived(bench.line.seat?.joined === true && bench.line.seat.order === 'CRANK');
+	const rests = $derived(restsSeconds(bench.view?.crankTime.restsUntilMs, now) > 0);
 	const running = $derived(crank?.value === 'START' && cranking !== null);
 
 	/** Whoever screws it on has to take it off: it is asked for before the case closes. */
@@ -81,7 +89,7 @@
 	{/if}
 {:else}
 	<div class="keys">
-		{#if cranked && !running}
+		{#if cranked && !running && !rests}
 			<Key onclick={() => bench.record.state('CRANK', 'START')}>Time the crank</Key>
 		{/if}
 		{#if RUNNING.has(bench.entry.condition) && !building}

@@ -30,6 +30,12 @@ final class ChargingWords {
             case RESISTANCE_IN_FEED -> "%s less than without the lamp: resistance in its wire, fuse or relay.";
             case LAMP_MUST_LIGHT -> "It must light with the key on, and go out with the engine running.";
             case LAMP_LIGHTS -> "Its circuit is whole; where it feeds the field, the feed is there too.";
+            case PLUG_OFF -> "Its plug off";
+            case UNPLUGGED_HOW ->
+                "Plug off with the key off, start, one rev to 2000 rpm, read B+ to case at idle. Never feed or ground a pin.";
+            case UNPLUGGED_HOLDS ->
+                "It makes current on its own: what commands it, or the wire between, is in question.";
+            case UNPLUGGED_SILENT -> "Says little: some give nothing without their command.";
             case LAMP_DARK -> "Bulb, fuse or its wire: where the lamp feeds the field, the alternator cannot start.";
             case KEY_ON_FIRST ->
                 "Key on, engine off: what must reach the alternator, before the alternator is suspected.";

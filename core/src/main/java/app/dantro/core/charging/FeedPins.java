@@ -6,6 +6,7 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.circuit.Regulator;
 import app.dantro.core.figure.FigureVerdict.Sign;
 import app.dantro.core.quantity.Amount;
 import app.dantro.core.quantity.Quantity;
@@ -68,6 +69,9 @@ final class FeedPins {
                 figure(Topic.PIN_SENSE),
                 battery));
         pins.add(lamp());
+        if (circuit.regulator().filter(Regulator.COMPUTER::equals).isPresent()) {
+            pins.add(unplugged());
+        }
         return pins;
     }
 
@@ -186,6 +190,23 @@ final class FeedPins {
                 stated.map(Topic.LAMP_KEY_ON::words),
                 Optional.of(Topic.LAMP_KEY_ON.words(Answer.LIGHTS)),
                 sign,
+                because.with());
+    }
+
+    /** An alternator on a bus that holds a voltage of its own makes current: its command is in question. Some give nothing. */
+    private Pin unplugged() {
+        Optional<Answer> stated = said.answer(Topic.UNPLUGGED);
+        boolean holds = stated.filter(Answer.REGULATES::equals).isPresent();
+        ChargingReason because = stated.isEmpty()
+                ? ChargingReason.UNPLUGGED_HOW
+                : holds ? ChargingReason.UNPLUGGED_HOLDS : ChargingReason.UNPLUGGED_SILENT;
+        return new Pin(
+                ChargingReason.PLUG_OFF.with(),
+                Optional.empty(),
+                Optional.of(Topic.UNPLUGGED),
+                stated.map(Topic.UNPLUGGED::words),
+                Optional.empty(),
+                holds ? Sign.GOOD : Sign.SAYS_LITTLE,
                 because.with());
     }
 

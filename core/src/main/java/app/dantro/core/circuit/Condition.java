@@ -1,6 +1,8 @@
 package app.dantro.core.circuit;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /** The state in which the vehicle is measured: what flows, and who makes it flow (docs/job.md, conditions). */
 public enum Condition {
@@ -17,7 +19,8 @@ public enum Condition {
     HIGH_SPEED("3000–4000 rpm", "Hold 3500 rpm", Engine.RUNNING),
     PILE_ALTERNATOR("carbon pile at the alternator", "Pile across B+ and case, seconds only", Engine.OFF),
     PILE_STARTER("carbon pile at the starter", "Pile across battery stud and case, seconds only", Engine.OFF),
-    AFTER_SWITCH_OFF("after switch-off", "Engine just switched off", Engine.OFF);
+    AFTER_SWITCH_OFF("after switch-off", "Engine just switched off", Engine.OFF),
+    RAISED_SOME("1500–2000 rpm, some loads on", "Hold 2000 rpm, add load by load", Engine.RUNNING);
 
     private final String words;
     private final String instruction;
@@ -27,6 +30,11 @@ public enum Condition {
         this.words = words;
         this.instruction = instruction;
         this.engine = engine;
+    }
+
+    /** Those whose loads a circuit says, which is all but {@code RAISED_SOME}: what is on then only its own current tells. */
+    public static List<Condition> modelled() {
+        return Stream.of(values()).filter(c -> c != RAISED_SOME).toList();
     }
 
     public String words() {
@@ -75,7 +83,7 @@ public enum Condition {
     public Condition loadsLike() {
         return switch (this) {
             case START_ATTEMPT -> CRANKING;
-            case IDLE_LOADED, FULL_OUTPUT, HIGH_SPEED -> RAISED_LOADED;
+            case IDLE_LOADED, RAISED_SOME, FULL_OUTPUT, HIGH_SPEED -> RAISED_LOADED;
             case PILE_ALTERNATOR, PILE_STARTER, AFTER_SWITCH_OFF -> REST;
             default -> this;
         };

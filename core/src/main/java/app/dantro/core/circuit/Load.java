@@ -32,7 +32,7 @@ public record Load(PartId id, String name, PointId from, PointId to, Map<Conditi
     /** A resistance that is the same in every condition. */
     public static Map<Condition, Double> constant(double ohms) {
         Map<Condition, Double> siemens = new EnumMap<>(Condition.class);
-        for (Condition condition : Condition.values()) {
+        for (Condition condition : Condition.modelled()) {
             siemens.put(condition, 1 / ohms);
         }
         return siemens;

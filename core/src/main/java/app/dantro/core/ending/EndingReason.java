@@ -12,6 +12,9 @@ enum EndingReason implements Reason.Kind {
     DIES_ON_GOOD_START,
     SLOW_ON_GOOD_SIDES,
     CHARGED,
+    CLEANED,
+    GOOD_SINCE_CLEANED,
+    WHICH_WAS_CLEANED,
 
     USUAL_SPEED,
     TURNED_SLOWLY,
@@ -34,6 +37,7 @@ enum EndingReason implements Reason.Kind {
     NOT_VERIFIED,
 
     TELL_GOOD,
+    TELL_CLEANED,
     TELL_NOT_REPRODUCED,
     TELL_LAMP,
     TELL_DIES,

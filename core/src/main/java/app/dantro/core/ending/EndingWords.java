@@ -13,6 +13,8 @@ final class EndingWords {
             case LAMP_ON_GOOD_CHARGING -> "Charging is good: hand the lamp on";
             case DIES_ON_GOOD_START -> "Starting side good: hand the engine on";
             case SLOW_ON_GOOD_SIDES -> "Both sides good: hand on what is left";
+            case CLEANED -> "Good since it was cleaned";
+            case GOOD_SINCE_CLEANED -> "Its connections were cleaned before anything was read.";
             case CHARGED -> "Charged: find out why it was flat";
             case USUAL_SPEED -> "It turned as it should.";
             case TURNED_SLOWLY ->
@@ -36,6 +38,7 @@ final class EndingWords {
             case STARTING_UNREAD -> "How it starts: nothing was read while cranking.";
             case RIPPLE_UNREAD -> "The diodes: ripple was not read.";
             case DRAIN_UNREAD -> "What it draws asleep.";
+            case WHICH_WAS_CLEANED -> "Which connection it was: there is no reading from before.";
             case WHY_FLAT -> "Why it was flat: standing current, short trips, or charging that fails only at times.";
             case LAMP_CIRCUIT -> "Why the lamp is on: codes, and the lamp's own circuit.";
             case DIES_AFTER -> "Why the engine dies: fuel and ignition come after the starter.";
@@ -56,6 +59,8 @@ final class EndingWords {
             case TELL_UNVERIFIED ->
                 "It was not tried the way you complained of, so we cannot say that it is put right.";
             case TELL_GOOD -> "We measured it and found no fault in what was tested.";
+            case TELL_CLEANED ->
+                "The connections were cleaned, and everything measured since is good. If it comes back, we measure before we clean.";
             case TELL_NOT_REPRODUCED ->
                 "We measured it and everything tested was good today. If it happens again, bring it in as it is: cold or warm, without charging it first.";
             case TELL_LAMP ->

@@ -137,6 +137,17 @@ final class EndsAs {
         if (check) {
             return Ending.of(Answer.GOOD, good, shown, open, EndingReason.TELL_GOOD.with(), SafeToDrive.YES);
         }
+        if (said(Topic.CLEANED, Answer.YES)) {
+            shown.add(EndingReason.GOOD_SINCE_CLEANED.with());
+            open.add(EndingReason.WHICH_WAS_CLEANED.with());
+            return Ending.of(
+                    Answer.GOOD,
+                    EndingReason.CLEANED.with(),
+                    shown,
+                    open,
+                    EndingReason.TELL_CLEANED.with(),
+                    SafeToDrive.YES);
+        }
         shown.add(EndingReason.STANDS.with());
         return Ending.of(
                 Answer.NOT_REPRODUCED,

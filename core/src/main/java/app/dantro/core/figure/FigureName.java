@@ -25,6 +25,8 @@ public enum FigureName implements Reason.Kind {
     AFTER_SWITCH_OFF("After switch-off"),
     NEW_UNIT("New unit against the old"),
     BENCH_TESTS("Bench tests"),
+    UNIT_LIFE("Life of the old unit"),
+    OUTSIDE_TESTS("Tests elsewhere"),
     BRANCH_CURRENT("Current in the %s, %s");
 
     private final String template;

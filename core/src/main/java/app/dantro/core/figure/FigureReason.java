@@ -82,6 +82,13 @@ public enum FigureReason implements Reason.Kind {
     NEW_FAILS,
     OLD_PASSES,
     BENCH_AGREES,
+    BY_THIS_LIST,
+    BY_THE_OTHER_LIST,
+    LASTED,
+    SHORT_LIFE,
+    RUNS_BACKWARDS,
+    ELSEWHERE_AGREES,
+    ELSEWHERE_DISAGREES,
 
     HEALTHY_SHARE,
     SHARE_RIGHT,

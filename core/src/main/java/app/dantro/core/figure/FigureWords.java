@@ -16,6 +16,8 @@ final class FigureWords {
             case SHARE_OF_MAKERS -> "%s %% of the maker's %s.";
             case DRAW_LOW -> "Low: resistance on the way, or a battery that cannot deliver.";
             case DRAW_HIGH -> "High: the starter drags or the engine is tight. Turn it by hand.";
+            case BY_THIS_LIST -> "The list says %s to %s for %s cylinders.";
+            case BY_THE_OTHER_LIST -> "The other list in use says %s to %s: there it falls out otherwise.";
             case BY_TWO_CRANKS ->
                 "%s at the posts less %s from + post to engine metal. A healthy way back loses up to %s.";
             case LITTLE_LOST -> "Nothing of note is lost on the way back.";
@@ -127,6 +129,11 @@ final class FigureWords {
             case OLD_PASSES ->
                 "The old unit passes on the bench although the vehicle spoke against it: on the bench the wiring is not in the circuit. That points to wiring, regulator or control.";
             case BENCH_AGREES -> "They agree with the change.";
+            case LASTED -> "Between both odometers.";
+            case SHORT_LIFE -> "It did not last: find what wore it out before the next one goes the same way.";
+            case RUNS_BACKWARDS -> "The odometer runs backwards: was the cluster replaced, or one of them mistyped?";
+            case ELSEWHERE_AGREES -> "They agree. Unproven here: on a bench the wiring is not in the circuit.";
+            case ELSEWHERE_DISAGREES -> "They disagree: neither counts until it is read under load here.";
             case HEALTHY_SHARE -> "A healthy one carries about %s (%s to %s).";
             case SHARE_RIGHT -> "Its share is as it should be.";
             case FLOWS_OTHER_WAY ->

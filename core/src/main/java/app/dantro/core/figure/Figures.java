@@ -37,7 +37,7 @@ public final class Figures {
             VoltageSteps::climb,
             VoltageSteps::afterwards,
             AlternatorOutput::loads);
-    private static final List<Rule> UNITS = List.of(Units::replaced, Units::bench);
+    private static final List<Rule> UNITS = List.of(Units::replaced, Units::bench, Units::life, Units::outside);
 
     private Figures() {}
 

@@ -74,6 +74,9 @@ final class Marks {
     /** Diameters this near are one pulley, measured with a rule. */
     static final double ASSUMED_SAME_PULLEY = 0.02;
 
+    /** A unit that lasted less was worn out by something, in km. */
+    static final double ASSUMED_SHORT_LIFE_KM = 30_000;
+
     /** Above base, regulated (docs/job.md, test 14). */
     static final double LEAST_RISE_VOLTS = 0.5;
 

@@ -23,6 +23,11 @@ public final class Outlook {
         return new Outlook(posterior);
     }
 
+    /** The likeliest explanations that hold a share of the weight, no more than so many. */
+    public Suspects suspects(double share, int most) {
+        return Suspects.of(likeliest, share, most);
+    }
+
     /** Uncertainty in bits of the fault's name as it stands. */
     public double nameBits() {
         return likeliest.nameBits();

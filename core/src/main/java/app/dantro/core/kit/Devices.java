@@ -82,7 +82,7 @@ final class Devices {
 
     void glowPlugs(String rail) {
         Map<Condition, Double> amps = new EnumMap<>(Condition.class);
-        for (Condition condition : Condition.values()) {
+        for (Condition condition : Condition.modelled()) {
             if (condition.keyOn()) {
                 amps.put(condition, ASSUMED_GLOW_AMPS);
             }
@@ -170,7 +170,7 @@ final class Devices {
 
     private Map<Condition, Double> control() {
         Map<Condition, Double> amps = new EnumMap<>(Condition.class);
-        for (Condition condition : Condition.values()) {
+        for (Condition condition : Condition.modelled()) {
             amps.put(condition, condition.keyOn() ? CONTROL_AMPS : 0);
         }
         return Load.drawing(amps, CONTROL_VOLTS * of.blocks());

@@ -152,7 +152,7 @@ public final class Advisor {
     }
 
     private Advice searching() {
-        List<Proposal> best = InformationPlanner.propose(judgement.posterior(), workplace, Marks.STANDBY);
+        List<Proposal> best = InformationPlanner.propose(judgement.posterior(), workplace, Marks.CHOICES);
         double healthy = judgement.healthyOrAtTheBound();
         double least = healthy < Marks.HEALTHY_ENOUGH
                 ? Marks.LEAST_BITS_UNDECIDED

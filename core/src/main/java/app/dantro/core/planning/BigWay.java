@@ -6,6 +6,8 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.ProbePoint;
 import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Observable;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -17,15 +19,7 @@ import java.util.stream.Stream;
 record BigWay(boolean[] on, int plusPost, int minusPost, Complaint complaint, boolean canBeLoaded, boolean deadKey) {
     /** @param deadKey whether the key turns nothing: then what hangs beside the way, such as the control circuit, is looked at too */
     static BigWay of(Circuit circuit, Complaint complaint, Workplace workplace, boolean deadKey) {
-        List<Part> way = switch (complaint) {
-            case STARTING ->
-                Stream.concat(circuit.startingSupply().stream(), circuit.startingReturn().stream())
-                        .toList();
-            case CHARGING ->
-                Stream.concat(circuit.chargingSupply().stream(), circuit.chargingReturn().stream())
-                        .toList();
-            case UNKNOWN, NONE -> List.of();
-        };
+        List<Part> way = sides(circuit, complaint).flatMap(List::stream).toList();
         List<PointId> points = circuit.points().stream().map(ProbePoint::id).toList();
         boolean[] on = new boolean[points.size()];
         for (int i = 0; i < on.length; i++) {
@@ -36,6 +30,34 @@ record BigWay(boolean[] on, int plusPost, int minusPost, Complaint complaint, bo
         int plus = points.indexOf(circuit.plusPost());
         int minus = points.indexOf(circuit.minusPost());
         return new BigWay(on, plus, minus, complaint, loaded, deadKey);
+    }
+
+    private static Stream<List<Part>> sides(Circuit circuit, Complaint complaint) {
+        return switch (complaint) {
+            case STARTING -> Stream.of(circuit.startingSupply(), circuit.startingReturn());
+            case CHARGING -> Stream.of(circuit.chargingSupply(), circuit.chargingReturn());
+            case UNKNOWN, NONE -> Stream.of();
+        };
+    }
+
+    /** The condition in which its current is read. */
+    static Condition loaded(Complaint complaint) {
+        return complaint == Complaint.CHARGING ? Condition.RAISED_LOADED : Condition.CRANKING;
+    }
+
+    /** Every stretch of either side, read while its current flows. */
+    static List<Observable.Volts> stretches(Circuit circuit, Complaint complaint) {
+        Condition loaded = loaded(complaint);
+        List<Observable.Volts> all = new ArrayList<>();
+        sides(circuit, complaint).forEach(way -> {
+            for (int from = 0; from < way.size(); from++) {
+                for (int to = from; to < way.size(); to++) {
+                    all.add(new Observable.Volts(
+                            loaded, way.get(from).from(), way.get(to).to()));
+                }
+            }
+        });
+        return all;
     }
 
     /** Whether what flows to a point comes, or goes back, over a part of the way. */

@@ -6,14 +6,16 @@ import app.dantro.core.inference.Observable;
 import app.dantro.core.standing.Judgement;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Advice with its reasons: where the leads go, why, and what each result would mean.
  *
  * @param next the reading to take, if one is asked for
  * @param standby the next best ones
+ * @param ahead true if the next one leaves the trade's order
  */
-public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> standby) {
+public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> standby, boolean ahead) {
     public Guide {
         standby = List.copyOf(standby);
     }
@@ -26,11 +28,6 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
                         .across(what.red(), what.black())
                         .size()
                 < Marks.MOST_REPEATS - 1;
-    }
-
-    /** True while what tells most is looked for, and no proof is being closed. */
-    public boolean searching() {
-        return advice.kind() == Advice.Kind.SEARCH;
     }
 
     /** The battery that the readings call flat. */
@@ -48,18 +45,36 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
         return advice.kind() == Advice.Kind.REPAIR ? advice.part() : Optional.empty();
     }
 
-    /** Advice on the evidence, with its reasons. */
-    public static Guide of(Findings findings, Judgement judgement, Workplace workplace) {
+    /**
+     * Advice on the evidence, with its reasons.
+     *
+     * @param usual what the trade reads first here, in order, as far as it was not read yet: while what tells most is looked
+     *     for, it comes first unless leaving it leads to the end well sooner
+     */
+    public static Guide of(Findings findings, Judgement judgement, Workplace workplace, List<Observable.Volts> usual) {
         Advice advice = Advisor.advise(judgement, workplace);
-        Explainer explainer = new Explainer(findings, judgement, advice, workplace);
-        List<ProbePlan> plans = advice.proposals().stream()
-                .filter(p -> p.what() instanceof Observable.Volts)
-                .filter(p -> worthTaking(findings, (Observable.Volts) p.what()))
-                .map(p -> explainer.plan((Observable.Volts) p.what()))
+        List<Proposal> best = advice.proposals().stream()
+                .filter(p -> p.what() instanceof Observable.Volts v && worthTaking(findings, v))
                 .toList();
+        List<Observable.Volts> first = best.stream()
+                .limit(Marks.STANDBY)
+                .map(p -> (Observable.Volts) p.what())
+                .toList();
+        boolean leaving = advice.kind() == Advice.Kind.SEARCH
+                && !first.isEmpty()
+                && !usual.isEmpty()
+                && !usual.get(0).same(first.get(0));
+        boolean ahead = leaving && TwoOrders.leaves(judgement.posterior(), workplace, best, usual);
+        List<Observable.Volts> order = leaving && !ahead
+                ? Stream.concat(Stream.of(usual.get(0)), first.stream().filter(what -> !what.same(usual.get(0))))
+                        .toList()
+                : first;
+        Explainer explainer = new Explainer(findings, judgement, advice, workplace);
+        List<ProbePlan> plans = order.stream().map(explainer::plan).toList();
         return new Guide(
                 advice,
                 plans.stream().findFirst(),
-                plans.stream().skip(1).limit(Marks.STANDBY_BY_RULES).toList());
+                plans.stream().skip(1).limit(Marks.STANDBY_BY_RULES).toList(),
+                ahead);
     }
 }

@@ -85,5 +85,22 @@ final class Marks {
     /** A way is not read in millivolts to save a crank, or the start of the engine (docs/job.md, order of work). */
     static final double IDLE_WAY = 5;
 
+    /** Both orders are followed for the suspects that hold so much of the weight (docs/decisions/0033). */
+    static final double SHARE_FOLLOWED = 0.9;
+
+    /** For no more than so many: the answer is due within 30 ms. */
+    static final int MOST_FOLLOWED = 24;
+
+    /** Leaving the trade's order has to save so many readings on average, or so many cranks. */
+    static final double READINGS_TO_LEAVE = 2;
+
+    static final double CRANKS_TO_LEAVE = 1;
+
+    /** What parts less of the names for its effort is not worth a reading. */
+    static final double LEAST_PARTED = 1e-3;
+
+    /** From how many readings the next is chosen. */
+    static final int CHOICES = 24;
+
     private Marks() {}
 }

@@ -1,6 +1,5 @@
 package app.dantro.core.procedure;
 
-import app.dantro.core.circuit.Condition;
 import app.dantro.core.fact.CrankCapture;
 import app.dantro.core.figure.CarriedOver;
 import app.dantro.core.figure.FigureVerdict;
@@ -39,7 +38,7 @@ public sealed interface Assessment {
      * @param figures what the typed figures say
      * @param carried every drop with its current as a resistance, by its reading
      * @param retests what was foretold of the last repair, and what was read since
-     * @param forbidden the conditions that nothing may be read in now
+     * @param forbidden what nobody may be asked for now
      */
     record Beside(
             Course course,
@@ -49,14 +48,13 @@ public sealed interface Assessment {
             List<FigureVerdict> figures,
             Map<UUID, CarriedOver> carried,
             List<RetestCheck> retests,
-            List<Condition> forbidden) {
+            Forbidden forbidden) {
         public Beside {
             cranks = List.copyOf(cranks);
             figures = List.copyOf(figures);
             rulings = Map.copyOf(rulings);
             carried = Map.copyOf(carried);
             retests = List.copyOf(retests);
-            forbidden = List.copyOf(forbidden);
         }
     }
 

@@ -9,8 +9,10 @@ import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** The usual cautions, each at the step where it matters (docs/job.md, cautions). Most important first. */
@@ -53,6 +55,8 @@ public final class Cautions {
     private static final String COMMANDED =
             "Never feed or ground the pin of an alternator on a bus. Unplugged it falls to a default voltage after a rev, or gives nothing.";
 
+    private static final Set<Topic> PINS = EnumSet.of(Topic.PLUG_FED, Topic.FIELD_ANSWERS, Topic.UNPLUGGED);
+
     private Cautions() {}
 
     /** What this vehicle adds to a step's usual cautions. */
@@ -68,8 +72,7 @@ public final class Cautions {
         if (diesel && condition.filter(Condition::starterCalled).isPresent()) {
             all.add(DIESEL);
         }
-        boolean pin =
-                step.toSee().stream().map(ToSee::topic).anyMatch(t -> t == Topic.PLUG_FED || t == Topic.FIELD_ANSWERS);
+        boolean pin = step.toSee().stream().map(ToSee::topic).anyMatch(t -> PINS.contains(t));
         if (pin && circuit.regulator().filter(Regulator.COMPUTER::equals).isPresent()) {
             all.add(COMMANDED);
         }

@@ -129,6 +129,7 @@ final class ChargingEnds {
         List<ToSee> left =
                 work.said().about(Topic.RIPPLE_LOADED).isEmpty() ? List.of(ToSee.open(Topic.RIPPLE_LOADED)) : List.of();
         return EndingSteps.chargedFirst(work, endings)
+                .or(() -> Wiggle.due(work, Loop.CHARGING))
                 .orElseGet(() -> Step.close(endings.good(Loop.CHARGING)).seeing(left));
     }
 }

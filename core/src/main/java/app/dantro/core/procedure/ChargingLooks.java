@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.fact.ChargingFacts;
+import app.dantro.core.fact.DeadCharging;
 import app.dantro.core.planning.PlanReason;
 import app.dantro.core.profile.LoopProfile;
 import app.dantro.core.quantity.Reason;
@@ -12,6 +13,7 @@ import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Repair;
 import app.dantro.core.record.Topic;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,15 +42,16 @@ record ChargingLooks(List<ChargingLook> all, List<ChargingLook> open, boolean ba
 
     private static ChargingLooks of(CaseRecord record, List<ChargingLook> all, boolean repaired) {
         List<ChargingLook> open = all.stream().filter(l -> !l.taken(record)).toList();
-        return new ChargingLooks(
-                all, open, repaired || !open.contains(all.get(0)), ChargingFacts.needsLoadsOff(record));
+        boolean based = repaired || Arrived.baseLater(record) || !open.contains(all.get(0));
+        return new ChargingLooks(all, open, based, ChargingFacts.needsLoadsOff(record));
     }
 
     private static List<ChargingLook> survey(CaseRecord record, Optional<LoopProfile> charging) {
         List<ChargingLook> survey = new ArrayList<>(posts(record.circuit()));
-        if (!alike(record, charging)) {
+        if (!alike(record, charging) && !DeadCharging.shown(record)) {
             survey.addAll(sides(record.circuit()));
         }
+        Collections.rotate(survey, Arrived.baseLater(record) ? -1 : 0);
         return survey;
     }
 

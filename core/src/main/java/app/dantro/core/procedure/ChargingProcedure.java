@@ -3,9 +3,9 @@ package app.dantro.core.procedure;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
-import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.ending.Endings;
+import app.dantro.core.fact.DeadCharging;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
@@ -13,7 +13,6 @@ import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
 import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.Planner;
-import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.profile.ChargingProfile;
@@ -76,7 +75,7 @@ final class ChargingProcedure {
         Optional<Step> quiet = faulty.isEmpty() && !passed ? unaccused() : Optional.empty();
         Optional<Guide> guide = judgement
                 .filter(j -> looks.based() && faulty.isEmpty() && !passed && !retesting && quiet.isEmpty())
-                .map(j -> Guide.of(all, j, Gates.workplace(all, Loop.CHARGING)));
+                .map(j -> Guide.of(all, j, Gates.workplace(all, Loop.CHARGING), UsualOrder.charging(work())));
         Work work = new Work(all, judgement, guide, planner);
         Step next = faulty.map(part -> DeviceSteps.repair(all, part))
                 .or(this::diodes)
@@ -84,7 +83,7 @@ final class ChargingProcedure {
                 .or(() -> quiet)
                 .or(() -> AlternatorSteps.falling(work).map(Placed::step))
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
-                .or(() -> guide.flatMap(this::advised).map(Step::measure))
+                .or(() -> guide.flatMap(SideSteps::inOrder).map(Step::measure))
                 .or(() -> DeviceSteps.openUp(work))
                 .or(() -> DeviceSteps.advised(work))
                 .or(() -> AlternatorSteps.refuted(work))
@@ -98,8 +97,14 @@ final class ChargingProcedure {
                 charging.orElse(start),
                 charging.map(c -> start),
                 stage(next),
-                next,
+                chargingFirst(next),
                 guide.map(Guide::standby).orElse(List.of()));
+    }
+
+    /** Without current a drop test proves nothing: where nothing is made, that is said before anything is read. */
+    private Step chargingFirst(Step next) {
+        boolean dead = next.probe().isPresent() && record.lastRepair().isEmpty() && DeadCharging.shown(record);
+        return dead ? next.because(ProcedureReason.REPAIR_CHARGING_FIRST.with()) : next;
     }
 
     /** While nothing speaks against a part the usual readings are taken in their order; they end the job if all are good. */
@@ -110,17 +115,6 @@ final class ChargingProcedure {
         Work work = work();
         Optional<Step> end = ChargingEnds.end(work);
         return end.or(() -> ChargingEnds.survey(work, looks));
-    }
-
-    private Optional<ProbePlan> advised(Guide guide) {
-        return guide.next().map(plan -> guide.searching() ? inOrder(plan) : plan);
-    }
-
-    /** The reading that tells most; where the survey of this complaint would ask for another first, that is said. */
-    private ProbePlan inOrder(ProbePlan plan) {
-        boolean usual = looks.needed().map(look -> look.step(all)).flatMap(Step::probe).stream()
-                .allMatch(next -> Pair.of(next.red(), next.black()).equals(Pair.of(plan.red(), plan.black())));
-        return usual ? plan : plan.also(ProcedureReason.AHEAD_OF_THE_ORDER.with());
     }
 
     private Work work() {

@@ -48,7 +48,9 @@ final class DeviceSteps {
                         Cautions.repair(findings.evidence().circuit()))
                 .on(part)
                 .seeing(judgement.proof().looks(part).stream()
-                        .filter(l -> !l.seen(said) || said.about(l.topic()).isPresent())
+                        .filter(l -> l.optional()
+                                || !l.seen(said)
+                                || said.about(l.topic()).isPresent())
                         .map(l -> new ToSee(l.topic(), said.about(l.topic()).map(Statement::value), l.words()))
                         .toList());
     }

@@ -2,14 +2,11 @@ package app.dantro.core.procedure;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Loop;
-import app.dantro.core.circuit.Pair;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.ending.Endings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.StandingRule;
-import app.dantro.core.planning.Guide;
-import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.record.Answer;
@@ -35,6 +32,7 @@ final class EndingSteps {
                 ? howItTurned()
                 : otherSide(work, endings)
                         .or(() -> chargedFirst(work, endings))
+                        .or(() -> Wiggle.due(work, Loop.STARTING))
                         .orElseGet(() -> Step.close(endings.good(Loop.STARTING)));
         return Optional.of(new Placed(Stage.SIDES, step));
     }
@@ -126,15 +124,5 @@ final class EndingSteps {
                 && !work.repaired()
                 && work.findings().parts().stream().noneMatch(PartFinding::alarmed)
                 && work.findings().doubts().isEmpty();
-    }
-
-    /** True for a reading that the trade's own order would ask for now too, or once its survey is behind. */
-    static boolean usual(Work work, ProbePlan plan) {
-        boolean searching = work.guide().filter(Guide::searching).isPresent();
-        return !searching
-                || start(work)
-                        .flatMap(placed -> placed.step().probe())
-                        .filter(next -> !Pair.of(next.red(), next.black()).equals(Pair.of(plan.red(), plan.black())))
-                        .isEmpty();
     }
 }

@@ -40,5 +40,8 @@ final class Marks {
 
     static final double FREEZING_VOLTS = 11.9;
 
+    /** From here B+ to case and the posts stand so far apart that the sides are split; V a block (docs/everyday.md, loaded). */
+    static final double STAND_APART_VOLTS = 0.2;
+
     private Marks() {}
 }

@@ -36,7 +36,7 @@ import java.util.UUID;
  */
 public final class OrderOfWork {
     /** Raised when the same record may lead to another headline or standing than before. */
-    public static final int VERSION = 15;
+    public static final int VERSION = 16;
 
     private final Planner planner;
 
@@ -114,11 +114,10 @@ public final class OrderOfWork {
         boolean charges = loop == Loop.CHARGING
                 && !stands(findings.evidence())
                 && findings.evidence().circuit().alternator().isPresent();
-        return SafetyFirst.of(
-                charges
-                        ? ChargingProcedure.conclude(findings, judgement, planner)
-                        : new StartingProcedure(planner).conclude(findings, judgement),
-                judgement);
+        Conclusions all = charges
+                ? ChargingProcedure.conclude(findings, judgement, planner)
+                : new StartingProcedure(planner).conclude(findings, judgement);
+        return SafetyFirst.of(Arrived.asked(all), judgement);
     }
 
     /** What cannot be started is not measured running: the starting side comes first. */

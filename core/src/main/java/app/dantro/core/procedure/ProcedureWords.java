@@ -56,7 +56,15 @@ final class ProcedureWords {
             case PART_THEM -> "Part the batteries, charge each, read both an hour later";
             case BLOCK_LOW -> "Of the two blocks one stands at %s: charge it on its own, the sum hides it.";
             case CRANKING_OF -> "Volts of the %s while cranking";
-            case AHEAD_OF_THE_ORDER -> "Ahead of the usual order.";
+            case AHEAD_OF_THE_ORDER ->
+                "Ahead of the usual order: it leads to the part at least a crank or two readings sooner.";
+            case NO_BASE_AFTER_JUMP ->
+                "It came in on a jump pack: what its posts show now is no base. Charge it, let it rest, then read.";
+            case REPAIR_CHARGING_FIRST ->
+                "Repair charging first: without current a drop test proves nothing. What reaches the alternator comes before both sides.";
+            case WIGGLE -> "Wiggle while watching";
+            case COMES_AND_GOES ->
+                "It comes and goes: leads on the posts, watch lowest and highest, and move every joint and cable, press the probe on, rock the engine.";
             case SECOND_CARRIES ->
                 "%s while it cranks is hardly less than at rest: the other battery carries it, or the posts were read too late.";
             case BOTH_GIVE -> "Both batteries share a start: one that gives nothing is hidden behind the other.";

@@ -25,10 +25,12 @@ record SafetyLaw(CaseRecord record) {
     private static final Set<Topic> LIFTED = EnumSet.of(Topic.BATTERY_LIFTED, Topic.OUTPUT_LIFTED, Topic.FUSE_PULLED);
     private static final Set<Condition> AT_IDLE = EnumSet.of(Condition.IDLE, Condition.IDLE_LOADED);
 
-    /** The conditions that no step may ask for now. */
-    static List<Condition> forbidden(CaseRecord record) {
+    /** What no step may ask for now. */
+    static Forbidden forbidden(CaseRecord record) {
         SafetyLaw law = new SafetyLaw(record);
-        return Stream.of(Condition.values()).filter(law::forbids).toList();
+        return new Forbidden(
+                Stream.of(Condition.values()).filter(law::forbids).toList(),
+                StarterRest.untilMillis(record.statements()));
     }
 
     /** True if no step may ask for a condition now. */

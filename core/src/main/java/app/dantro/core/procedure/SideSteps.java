@@ -10,6 +10,7 @@ import app.dantro.core.fact.DropAnswer;
 import app.dantro.core.fact.DropVerdict;
 import app.dantro.core.figure.TwoCranks;
 import app.dantro.core.planning.FreeProbe;
+import app.dantro.core.planning.Guide;
 import app.dantro.core.planning.PlanReason;
 import app.dantro.core.planning.ProbePlan;
 import app.dantro.core.planning.ProbePlan.Outcome;
@@ -122,11 +123,12 @@ final class SideSteps {
     /** The reading that tells most by all readings together. */
     static Optional<Placed> advised(Work work) {
         Stage stage = work.findings().failing().isPresent() ? Stage.WALK : Stage.SIDES;
-        return work.guide()
-                .flatMap(g -> g.next())
-                .map(plan ->
-                        EndingSteps.usual(work, plan) ? plan : plan.also(ProcedureReason.AHEAD_OF_THE_ORDER.with()))
-                .map(plan -> new Placed(work.stage(stage), Step.measure(plan)));
+        return work.guide().flatMap(SideSteps::inOrder).map(plan -> new Placed(work.stage(stage), Step.measure(plan)));
+    }
+
+    /** The reading that tells most, or the trade's next; where it leaves the usual order, that is said. */
+    static Optional<ProbePlan> inOrder(Guide guide) {
+        return guide.next().map(plan -> guide.ahead() ? plan.also(ProcedureReason.AHEAD_OF_THE_ORDER.with()) : plan);
     }
 
     /** The next best readings; beside a whole return side stands the way to read it without a long lead. */

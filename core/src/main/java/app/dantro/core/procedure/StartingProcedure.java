@@ -64,9 +64,8 @@ final class StartingProcedure {
     Conclusions conclude(Findings findings, Optional<Judgement> judgement) {
         Work work = new Work(findings, judgement, Optional.empty(), planner);
         Optional<Placed> gate = first(GATES, work).or(() -> first(IF_GOOD, work));
-        Work guided = gate.isPresent()
-                ? work
-                : new Work(findings, judgement, judgement.map(j -> guide(findings, j)), planner);
+        Work guided =
+                gate.isPresent() ? work : new Work(findings, judgement, judgement.map(j -> guide(work, j)), planner);
         Placed placed = gate.or(() -> search(guided))
                 .or(() -> first(BY_DROPS, guided))
                 .or(() -> DeviceSteps.unseen(guided))
@@ -80,8 +79,9 @@ final class StartingProcedure {
                 SideSteps.standby(guided, placed.step()));
     }
 
-    private static Guide guide(Findings findings, Judgement judgement) {
-        return Guide.of(findings, judgement, Gates.workplace(findings, Loop.STARTING));
+    private static Guide guide(Work work, Judgement judgement) {
+        Findings findings = work.findings();
+        return Guide.of(findings, judgement, Gates.workplace(findings, Loop.STARTING), UsualOrder.starting(work));
     }
 
     /**

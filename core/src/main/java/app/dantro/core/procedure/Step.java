@@ -102,6 +102,12 @@ public record Step(
                 .at(plan);
     }
 
+    /** With one more reason before its own. */
+    Step because(Reason first) {
+        List<Reason> all = Stream.concat(Stream.of(first), because.stream()).toList();
+        return new Step(kind, heading, all, probe, part, forecast, cautions, toSee, ending);
+    }
+
     /** With more cautions before its own. */
     Step cautioned(List<String> first) {
         List<String> all =

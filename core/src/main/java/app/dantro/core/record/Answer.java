@@ -1,5 +1,7 @@
 package app.dantro.core.record;
 
+import app.dantro.core.circuit.Loop;
+
 /** Every answer that a topic may offer. What it means depends on the topic; a typo does not compile. */
 public enum Answer {
     NOTHING("nothing"),
@@ -25,6 +27,9 @@ public enum Answer {
     CHARGED("charged"),
     HANDED_ON("handed on"),
     DECLINED("customer declines"),
+    DRIVEN("on its own"),
+    JUMPED("on a jump pack"),
+    RUNNING("running, not to be stopped"),
     COLD("cold"),
     WARM("warm"),
     OUT("out"),
@@ -55,6 +60,9 @@ public enum Answer {
     PASSES("passes"),
     FAILS("fails"),
     NOT_DONE("not tested"),
+    REGULATES("holds a voltage of its own"),
+    LOWER("125, 150, 200 A"),
+    HIGHER("150–185, 160–200, 185–250 A"),
     COMPARE("compare first, split if they part"),
     ALWAYS("always read both"),
     FED("by feeding it"),
@@ -70,6 +78,23 @@ public enum Answer {
 
     Answer(String words) {
         this.words = words;
+    }
+
+    /** What a customer complains of about a loop, the check last. */
+    static Answer[] of(Loop loop) {
+        return loop == Loop.STARTING
+                ? new Answer[] {NOTHING, CLICK, CHATTERS, SLOW, DIES, INTERMITTENT, STARTS, CHECK}
+                : new Answer[] {
+                    NOT_CHARGING,
+                    UNDERCHARGES,
+                    LAMP_ON,
+                    LAMP_DIM,
+                    OVERCHARGES,
+                    UNSTEADY,
+                    FLAT_MORNING,
+                    DIES_DRIVING,
+                    CHECK
+                };
     }
 
     /** How it is spoken where a topic has no words of its own for it. */

@@ -70,9 +70,18 @@ public final class OutOfReach {
 
     /** The part that was opened and seen to be bad, since the last repair. */
     public static Optional<String> openedBad(CaseRecord record) {
+        return sinceRepair(record, Topic.OPENED);
+    }
+
+    /** The part that moved the volts when it was moved, since the last repair. */
+    public static Optional<String> movedBad(CaseRecord record) {
+        return sinceRepair(record, Topic.MOVED);
+    }
+
+    private static Optional<String> sinceRepair(CaseRecord record, Topic topic) {
         long since = record.repaired().lastAtMillis();
         return record.statements()
-                .about(Topic.OPENED)
+                .about(topic)
                 .filter(s -> s.saidAtMillis() > since)
                 .map(Statement::value);
     }

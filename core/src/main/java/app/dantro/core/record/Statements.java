@@ -22,8 +22,8 @@ public record Statements(Map<Topic, Statement> newest, List<Statement> history) 
             EnumSet.of(Answer.SLOW, Answer.DIES, Answer.INTERMITTENT, Answer.STARTS, Answer.CHECK);
 
     /** Of the units themselves, old and new. */
-    private static final Set<Topic> PLATES =
-            EnumSet.of(Topic.OLD_AMPS, Topic.OLD_PULLEY, Topic.NEW_AMPS, Topic.NEW_PULLEY, Topic.ODOMETER);
+    private static final Set<Topic> PLATES = EnumSet.of(
+            Topic.OLD_AMPS, Topic.OLD_PULLEY, Topic.NEW_AMPS, Topic.NEW_PULLEY, Topic.OLD_ODOMETER, Topic.ODOMETER);
 
     public Statements {
         newest = Map.copyOf(newest);

@@ -1,5 +1,6 @@
 package app.dantro.core.record;
 
+import app.dantro.core.circuit.Loop;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -10,35 +11,21 @@ import java.util.stream.Collectors;
  * that the API and the interface are made from. A topic without answers takes words.
  */
 public enum Topic {
-    SYMPTOM(
-            Group.INTAKE,
-            Answer.NOTHING,
-            Answer.CLICK,
-            Answer.CHATTERS,
-            Answer.SLOW,
-            Answer.DIES,
-            Answer.INTERMITTENT,
-            Answer.STARTS,
-            Answer.CHECK),
-    CHARGING_SYMPTOM(
-            Group.INTAKE,
-            Answer.NOT_CHARGING,
-            Answer.UNDERCHARGES,
-            Answer.LAMP_ON,
-            Answer.LAMP_DIM,
-            Answer.OVERCHARGES,
-            Answer.UNSTEADY,
-            Answer.FLAT_MORNING,
-            Answer.DIES_DRIVING,
-            Answer.CHECK),
+    SYMPTOM(Group.INTAKE, Answer.of(Loop.STARTING)),
+    CHARGING_SYMPTOM(Group.INTAKE, Answer.of(Loop.CHARGING)),
     ENGINE(Group.INTAKE, Answer.COLD, Answer.WARM),
     LAMP(Group.INTAKE, Answer.OUT, Answer.ON, Answer.DIM, Answer.NEVER),
+    ARRIVED(Group.INTAKE, Answer.DRIVEN, Answer.JUMPED, Answer.RUNNING),
     CHARGER(Group.INTAKE, Answer.NO, Answer.YES),
+    CLEANED(Group.INTAKE, Answer.NO, Answer.YES),
     CLAMP(Group.INTAKE, Answer.YES, Answer.NO),
     PILE(Group.INTAKE, Answer.NO, Answer.YES),
     CLAMP_CHECKED(Group.INTAKE),
+    LAST_TIME(Group.INTAKE),
     REPLACED(Group.INTAKE),
     OUTSIDE(Group.INTAKE),
+    OUTSIDE_FIRST(Group.INTAKE, Answer.PASSES, Answer.FAILS),
+    OUTSIDE_SECOND(Group.INTAKE, Answer.PASSES, Answer.FAILS),
     BATTERY_AGE(Group.INTAKE),
     CODES(Group.INTAKE),
     ACCESSORIES(Group.INTAKE),
@@ -77,12 +64,16 @@ public enum Topic {
     CHARGED_APART(Group.PROOF, Answer.YES, Answer.NO),
     LOWER_APART(Group.PROOF, Answer.FIRST, Answer.SECOND, Answer.ALIKE),
     DRAIN_FOUND(Group.PROOF, Answer.YES, Answer.NO),
+    GLOW_DONE(Group.PROOF, Answer.YES),
+    UNPLUGGED(Group.PROOF, Answer.REGULATES, Answer.NOTHING),
     OPENED(Group.PROOF),
+    MOVED(Group.PROOF),
 
     CHEMISTRY(Group.FIGURE, Answer.FLOODED, Answer.EFB, Answer.CALCIUM, Answer.AGM, Answer.GEL, Answer.LITHIUM),
     BATTERY_AMP_HOURS(Group.FIGURE, new Figure("Ah", 2, 400, false)),
     CYLINDERS(Group.FIGURE, new Figure("cylinders", 1, 16, false)),
     CRANK_SPEED(Group.FIGURE, new Figure("1/min", 10, 600, false)),
+    DRAW_LIST(Group.FIGURE, Answer.LOWER, Answer.HIGHER),
     MAKER_DRAW(Group.FIGURE, new Figure("A", 10, 1500, false)),
     RECOVERY_VOLTS(Group.FIGURE, new Figure("V", 0, 40, false)),
     STANDING_CURRENT(Group.FIGURE, new Figure("mA", 0, 20_000, false)),
@@ -101,6 +92,7 @@ public enum Topic {
     NEW_AMPS(Group.FIGURE, new Figure("A", 5, 600, false)),
     NEW_PULLEY(Group.FIGURE, new Figure("mm", 20, 200, false)),
     NEW_BENCH(Group.FIGURE, Answer.PASSES, Answer.FAILS, Answer.NOT_DONE),
+    OLD_ODOMETER(Group.FIGURE, new Figure("km", 0, 9_999_999, false)),
     ODOMETER(Group.FIGURE, new Figure("km", 0, 9_999_999, false)),
     SIDES_READ(Group.FIGURE, Answer.COMPARE, Answer.ALWAYS),
     RATED_AMPS(Group.FIGURE, new Figure("A", 5, 600, false)),
@@ -131,6 +123,7 @@ public enum Topic {
     ENDED(Group.ENDING, Answer.GOOD, Answer.NOT_REPRODUCED, Answer.CHARGED, Answer.HANDED_ON),
 
     LEFT(Group.CLOSING, Answer.HANDED_ON, Answer.DECLINED),
+    NEXT_VISIT(Group.CLOSING),
     CLOSED_UNVERIFIED(Group.CLOSING);
 
     /** Where a topic belongs. */
@@ -183,6 +176,7 @@ public enum Topic {
             case CHEMISTRY,
                     BATTERY_AMP_HOURS,
                     CYLINDERS,
+                    DRAW_LIST,
                     MAKER_DRAW,
                     MAKER_FEED,
                     MAKER_FIELD,

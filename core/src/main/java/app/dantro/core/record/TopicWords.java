@@ -19,10 +19,16 @@ final class TopicWords {
             case CHARGING_SYMPTOM -> "How it charges";
             case ENGINE -> "Engine";
             case LAMP -> "Charge lamp, engine running";
+            case ARRIVED -> "How it came in";
+            case CLEANED -> "Cleaned before anything was read";
+            case OUTSIDE_FIRST -> "A test elsewhere, of the unit";
+            case OUTSIDE_SECOND -> "A second test elsewhere, of the same";
+            case NEXT_VISIT -> "To be read at the next visit";
             case CHARGER -> "On a charger or jump pack today";
             case CLAMP -> "DC clamp at hand";
             case PILE -> "Carbon pile at hand";
             case CLAMP_CHECKED -> "Clamp's output factor, and what it shows with empty jaws";
+            case LAST_TIME -> "To be read this time";
             case REPLACED -> "Replaced already";
             case OUTSIDE -> "What others found (unproven here)";
             case BATTERY_AGE -> "Age of the battery";
@@ -74,6 +80,9 @@ final class TopicWords {
             case CHARGED_APART -> "Every battery charged on its own, then rested";
             case LOWER_APART -> "Parted, each charged, rested an hour: lower by a volt and more";
             case DRAIN_FOUND -> "Branch by branch, after the sleep time";
+            case GLOW_DONE -> "Glow plugs";
+            case UNPLUGGED -> "Its plug off, after one rev to 2000 rpm";
+            case MOVED -> "Wiggled, pressed and rocked while watching: the volts moved with";
             case OPENED -> "Opened up: the bad one is";
             case CRANK -> "Cranking";
             case PILE_RUN -> "Carbon pile";
@@ -92,6 +101,7 @@ final class TopicWords {
             case CRANK_SPEED -> "Cranking speed";
             case MAKER_FEED -> "Feed or exciter pin, key on, by the maker";
             case MAKER_FIELD -> "Field pin, running, by the maker";
+            case DRAW_LIST -> "List for 4, 6, 8 cylinders";
             case MAKER_DRAW -> "Starter's draw, by the maker";
             case RECOVERY_VOLTS -> "Two minutes after the engine-off load";
             case STANDING_CURRENT -> "Current asleep, everything off";
@@ -115,6 +125,7 @@ final class TopicWords {
     private static String output(Topic topic) {
         return switch (topic) {
             case NEW_BENCH -> "New unit on the bench";
+            case OLD_ODOMETER -> "Odometer when the old unit was fitted";
             case ODOMETER -> "Odometer at the change";
             case SIDES_READ -> "Both sides of the charging loop";
             case RATED_AMPS -> "Alternator's rated current, by its plate";
@@ -151,6 +162,8 @@ final class TopicWords {
             case BATTERY_FROZEN -> either(answer, Answer.YES, "frozen", "not frozen");
             case CELL_STAYS_LOW -> either(answer, Answer.YES, "a cell still 2 V low", "it came up");
             case CHARGED_APART -> either(answer, Answer.YES, "charged", "one takes no charge");
+            case GLOW_DONE -> "finished";
+            case UNPLUGGED -> either(answer, Answer.NOTHING, "gives nothing", "holds a voltage of its own");
             case DRAIN_FOUND -> either(answer, Answer.YES, "it is this one", "it is not");
             case STRATEGY -> answer == Answer.CALCIUM ? "for calcium batteries" : answer.words();
             case PILE_RUN -> either(answer, Answer.START, "on", "off");

@@ -140,6 +140,9 @@ final class Marks {
     /** What the posts of a 12 V block can show: at rest, running, and at the least (docs/job.md, slips to catch). */
     static final double HIGHEST_OPEN_CIRCUIT_VOLTS = 13.2;
 
+    /** An alternator's own diodes hold what it makes below this, in V a block. */
+    static final double ASSUMED_MOST_CUT_OFF_VOLTS = 30;
+
     static final double HIGHEST_POST_VOLTS = 16;
     static final double LOWEST_POST_VOLTS = 5;
 
@@ -153,6 +156,9 @@ final class Marks {
 
     /** A reading may exceed the base by its meter's error, or this. */
     static final double ASSUMED_SLACK_VOLTS = 0.1;
+
+    /** A battery that turns an engine falls by more, in V a block (docs/everyday.md, cranking). */
+    static final double POSTS_STOOD_VOLTS = 0.1;
 
     private Marks() {}
 }

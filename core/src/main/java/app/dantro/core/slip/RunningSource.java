@@ -52,6 +52,20 @@ record RunningSource(Circuit circuit, Readings counted, Reading reading) {
                 Entry.repeat()));
     }
 
+    /** What a machine makes that nothing joins to the battery: only its own diodes hold it, and the posts get none of it. */
+    boolean cutOff(OptionalDouble restVolts) {
+        double uncharged =
+                restVolts.orElse(Marks.HIGHEST_OPEN_CIRCUIT_VOLTS * circuit.blocks()) + Marks.ASSUMED_SLACK_VOLTS;
+        boolean own = circuit.alternator()
+                .filter(a -> reading.isAcross(a.output(), a.ground()))
+                .isPresent();
+        return own
+                && reading.condition().running()
+                && Math.abs(reading.volts()) <= Marks.ASSUMED_MOST_CUT_OFF_VOLTS * circuit.blocks()
+                && counted.in(reading.condition()).where(r -> r.pair().equals(circuit.posts())).stream()
+                        .anyMatch(r -> Math.abs(r.volts()) <= uncharged);
+    }
+
     private boolean plausible(double volts) {
         return volts >= Marks.MEANT_LEAST_RUNNING_VOLTS * circuit.blocks()
                 && volts <= Marks.MEANT_MOST_RUNNING_VOLTS * circuit.blocks();

@@ -17,6 +17,7 @@ public final class SlipRules {
             SourceSlip::asked,
             SourceSlip::tenth,
             SignSlip::ofSource,
+            StillPosts::asked,
             SignSlip::asked,
             FactorSlip::asked,
             DecimalSlip::asked,

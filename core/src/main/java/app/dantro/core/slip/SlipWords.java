@@ -45,6 +45,7 @@ final class SlipWords {
 
     private static String charging(SlipReason reason) {
         return switch (reason) {
+            case POSTS_STOOD -> "%s while cranking, and %s at rest: the posts did not move. What turned the engine?";
             case STILL_LIFTED ->
                 "By the record battery − or B+ is still lifted, so nothing runs or cranks. Is it back on?";
             case STILL_UNDER_PILE -> "By the record the carbon pile is still connected, so nothing cranks. Is it off?";
@@ -73,6 +74,8 @@ final class SlipWords {
             case AS_SHOWN -> "Leads as shown: %s";
             case NOT_SURE -> "Not sure: measure again";
             case STARTER_TURNED -> "The starter turned";
+            case TURNED_BY_ANOTHER -> "A jump pack or another battery: keep it as a check";
+            case TURNED_SO -> "This battery, and it showed that";
             case KEY_HELD -> "Key held, nothing turned";
             case KEY_NOT_HELD -> "Key not held: keep it as a check of the meter";
             case NOTHING_TURNED -> "Nothing turned: keep it as a check of the meter";

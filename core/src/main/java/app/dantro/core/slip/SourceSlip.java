@@ -95,14 +95,15 @@ final class SourceSlip {
     static Optional<Slip> beyondSystem(Entry entry) {
         int blocks = entry.loop().blocks();
         double highest = Marks.HIGHEST_POST_VOLTS * blocks;
-        if (entry.size() <= highest) {
-            return Optional.empty();
-        }
-        Optional<Slip> running = entry.vehicle()
+        Optional<RunningSlips> slips = entry.vehicle()
                 .circuit()
                 .alternator()
-                .map(a -> new RunningSlips(entry.vehicle().circuit(), a, entry.all(), entry.reading()))
-                .flatMap(r -> r.source().far().or(r::decimal));
+                .map(a -> new RunningSlips(entry.vehicle().circuit(), a, entry.all(), entry.reading()));
+        if (entry.size() <= highest
+                || slips.filter(r -> r.source().cutOff(entry.restVolts())).isPresent()) {
+            return Optional.empty();
+        }
+        Optional<Slip> running = slips.flatMap(r -> r.source().far().or(r::decimal));
         if (running.isPresent()) {
             return running;
         }

@@ -37,7 +37,14 @@ final class AlternatorProof {
         return switch (regulator) {
             case SEPARATE -> List.of(generator);
             case INSIDE -> List.of(belt, plug);
-            case BOX, COMPUTER -> List.of(belt, plug, field);
+            case BOX -> List.of(belt, plug, field);
+            case COMPUTER ->
+                List.of(
+                        belt,
+                        plug,
+                        field,
+                        Look.of(Topic.UNPLUGGED, Requirement.UNPLUGGED, Answer.NOTHING)
+                                .ifTried());
         };
     }
 

@@ -37,8 +37,20 @@ final class BesideVolts {
         this.said = rules.evidence().statements();
     }
 
-    /** What no probe gets to was opened up, and whoever looked saw that this one is bad; only of wiring that is suspected. */
+    /**
+     * Moving it moved the volts; or what no probe gets to was opened up, and whoever looked saw that this one is bad: that
+     * only of wiring that is suspected.
+     */
     Optional<PartFinding> seenBad(PartFinding part) {
+        Optional<PartFinding> moved = OutOfReach.movedBad(rules.evidence())
+                .filter(part.part().value()::equals)
+                .filter(seen -> judgement.isWiring(part.part()))
+                .map(seen -> part.as(Standing.FAULTY, StandingReason.MOVED_BAD.with())
+                        .missing(List.of()));
+        return moved.or(() -> opened(part));
+    }
+
+    private Optional<PartFinding> opened(PartFinding part) {
         return OutOfReach.openedBad(rules.evidence())
                 .filter(part.part().value()::equals)
                 .filter(seen ->

@@ -108,6 +108,10 @@ public final class CaseInference {
 
     /** A cable read as a shunt is its drop again: how far its size can be trusted, the inference knows better. */
     private static List<Observation> observations(Reading reading, CaseRecord evidence) {
+        if (reading.condition() == Condition.RAISED_SOME) {
+            // Which loads were on is not known: by its own current it certifies, beside the others it says nothing.
+            return List.of();
+        }
         if (reading.condition().pile()) {
             return UnderPile.observations(reading, evidence);
         }

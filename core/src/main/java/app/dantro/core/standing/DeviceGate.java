@@ -73,6 +73,9 @@ public record DeviceGate(List<Item> items, Optional<String> decides) {
         for (Look look : judgement.proof().looks(device)) {
             Optional<String> shown =
                     said.about(look.topic()).map(s -> look.topic().words(s.value()));
+            if (look.optional() && shown.isEmpty()) {
+                continue;
+            }
             State state = look.seen(said) ? State.SHOWN : look.open(said) ? State.OPEN : State.AGAINST;
             items.add(new Item(look.words(), false, state, shown));
         }

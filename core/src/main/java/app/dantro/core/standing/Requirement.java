@@ -29,6 +29,7 @@ enum Requirement implements Reason.Kind {
     PHASES,
     BELT,
     PLUG,
+    UNPLUGGED,
     FIELD;
 
     @Override

@@ -8,6 +8,7 @@ enum StandingReason implements Reason.Kind {
     LOOK_SAYS_OTHERWISE,
     DIODES,
     SEEN_BAD,
+    MOVED_BAD,
     SLOW_ON_GOOD_VOLTS,
     STALLED_ON_GOOD_VOLTS,
     ENGINE_HARD,

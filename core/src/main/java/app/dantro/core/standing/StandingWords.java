@@ -38,6 +38,7 @@ final class StandingWords {
     private static String besideVolts(StandingReason reason) {
         return switch (reason) {
             case STALLED_ON_GOOD_VOLTS -> "Nothing turns with %s at the motor: the starter or the engine.";
+            case MOVED_BAD -> "Moving it moved the volts: it opens at times.";
             case SEEN_BAD -> "It was opened up and seen to be bad.";
             case SLOW_ON_GOOD_VOLTS -> "It turns slowly with %s left for the motor: the starter or the engine.";
             case ENGINE_HARD ->
@@ -107,6 +108,8 @@ final class StandingWords {
             case WHICH_CONSUMER -> "which consumer draws: branch by branch, after the sleep time";
             case PHASES -> "the generator's AC volts phase to phase: equal, rising with the speed, none to the frame";
             case BELT -> "the belt drives it: tight, not glazed, pulley and shaft turn with the engine";
+            case UNPLUGGED ->
+                "If you can: its plug off, rev once to 2000 rpm. A voltage of its own clears the machine; nothing says little, some give none.";
             case PLUG ->
                 "what its plug needs arrives: ignition feed or exciter, sense, field asked for (maker's figures)";
             case FIELD -> "the field commanded as the maker allows, with a load on: whether the alternator answers";

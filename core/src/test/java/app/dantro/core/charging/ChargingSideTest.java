@@ -54,10 +54,36 @@ class ChargingSideTest extends ChargingCase {
                 .orElseThrow();
         assertThat(steps.steps()).extracting(OutputSteps.Step::volts).containsExactly(14.20, 14.12);
         assertThat(steps.steps().get(1).share()).isEqualTo(0.5);
-        // 95 % of 110 A at 2000 rpm, half of it at idle (docs/physics.md, parameters)
-        assertThat(steps.steps().get(1).mostAmps()).isCloseTo(104.5, within(0.1));
-        assertThat(steps.steps().get(0).mostAmps()).isCloseTo(55, within(0.1));
+        // 95 % of what its plate says at 2000 rpm, half of it at idle (docs/physics.md, parameters)
+        assertThat(steps.steps().get(1).mostAmps()).isCloseTo(114, within(0.1));
+        assertThat(steps.steps().get(0).mostAmps()).isCloseTo(60, within(0.1));
         assertThat(steps.healthy()).hasSizeGreaterThanOrEqualTo(10);
+    }
+
+    /** A regulator holds until the machine gives all it can: the line is level up to there, and only then falls. */
+    @Test
+    void aHealthyLineHoldsTheSetPointUntilTheLimit() {
+        List<OutputSteps.Step> idle = OutputSteps.of(evidence()).orElseThrow().healthy().stream()
+                .filter(s ->
+                        s.atOutput() && (s.condition() == Condition.IDLE || s.condition() == Condition.IDLE_LOADED))
+                .toList();
+        assertThat(idle).hasSize(3);
+        assertThat(idle.get(1).volts()).isEqualTo(idle.get(0).volts());
+        assertThat(idle.get(1).amps())
+                .isEqualTo(idle.get(2).amps())
+                .isGreaterThan(idle.get(0).amps());
+        assertThat(idle.get(2).volts()).isLessThan(idle.get(1).volts() - 0.5);
+    }
+
+    /** Load by load: every step stands with its own current, and none is taken for the clamp's error. */
+    @Test
+    void someLoadsOnAreStepsOfTheirOwn() {
+        OutputSteps steps = OutputSteps.of(evidence(
+                        of("bplus", "alternator-case", Condition.RAISED_SOME, "14.22", Current.of(20, How.CLAMP)),
+                        of("bplus", "alternator-case", Condition.RAISED_SOME, "14.20", Current.of(33, How.CLAMP)),
+                        of("bplus", "alternator-case", Condition.RAISED_SOME, "14.18", Current.of(47, How.CLAMP))))
+                .orElseThrow();
+        assertThat(steps.steps()).extracting(OutputSteps.Step::amps).containsExactly(20.0, 33.0, 47.0);
     }
 
     @ParameterizedTest

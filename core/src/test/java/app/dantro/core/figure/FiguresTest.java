@@ -45,6 +45,52 @@ class FiguresTest extends CarFigures {
         assertThat(verdict.because()).extracting(Reason::kind).containsExactly(why);
     }
 
+    /** Between the two lists in use the maker's figure would decide; without it the other one stands beside the chosen. */
+    @ParameterizedTest
+    @CsvSource({
+        "4, HIGHER, 170, GOOD, there it falls out otherwise",
+        "4, LOWER, 170, SUSPECT, there it falls out otherwise",
+        "4, HIGHER, 300, SUSPECT, the starter drags",
+        "6, , 190, GOOD, 160 A to 200 A",
+        "8, LOWER, 205, GOOD, 170 A to 230 A"
+    })
+    void aDrawByTheChosenListOfCylinders(String cylinders, String list, double amps, Sign sign, String says) {
+        say(Topic.CYLINDERS, cylinders);
+        if (list != null) {
+            say(Topic.DRAW_LIST, list);
+        }
+        read("post-plus", "post-minus", Condition.CRANKING, "10.8", amps);
+        FigureVerdict draw = verdict("Starter's draw");
+        assertThat(draw.sign()).isEqualTo(sign);
+        assertThat(draw.says()).contains(says);
+        say(Topic.MAKER_DRAW, "170");
+        assertThat(verdict("Starter's draw").says()).startsWith("%.0f %%".formatted(amps / 170 * 100));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "41200, 196854, SAYS_LITTLE, 155654 km",
+        "190000, 196854, SUSPECT, 6854 km",
+        "196854, 41200, SUSPECT, 196854"
+    })
+    void theOldUnitsLifeByBothOdometers(String fitted, String now, Sign sign, String shown) {
+        say(Topic.OLD_ODOMETER, fitted);
+        say(Topic.ODOMETER, now);
+        FigureVerdict life = verdict("Life of the old unit");
+        assertThat(life.sign()).isEqualTo(sign);
+        assertThat(life.shown()).startsWith(shown);
+    }
+
+    @Test
+    void twoTestsElsewhereThatDisagreeCountForNothing() {
+        say(Topic.OUTSIDE_FIRST, "PASSES");
+        assertThat(Figures.of(CaseRecord.of(CAR, 25, read, List.of(), List.of()).with(Statements.of(said))))
+                .as("one alone says nothing")
+                .isEmpty();
+        say(Topic.OUTSIDE_SECOND, "FAILS");
+        assertThat(verdict("Tests elsewhere").says()).contains("They disagree");
+    }
+
     /** With the cable on, whatever hangs on it is tested too. */
     @Test
     void halfAJunctionFailsOnlyOnceTheCableWasLifted() {

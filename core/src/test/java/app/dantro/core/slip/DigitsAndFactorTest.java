@@ -38,6 +38,28 @@ class DigitsAndFactorTest {
         return SlipRules.atEntry(vehicle, new Readings(List.of(before)), reading);
     }
 
+    /** It turned, and the posts stand where they stood: a jump pack or another battery did it, or nobody read while cranking. */
+    @ParameterizedTest
+    @CsvSource({"12.58, true", "12.52, true", "12.30, false", "11.10, false"})
+    void postsThatDoNotMoveWhileItTurnsAreAskedAbout(String typed, boolean odd) {
+        Optional<Slip> slip = asked(read("post-plus", "post-minus", Condition.CRANKING, typed, 0), BASE);
+        assertThat(slip.isPresent()).isEqualTo(odd);
+        slip.ifPresent(s -> {
+            assertThat(s.sentence()).contains("What turned the engine?");
+            assertThat(s.choices()).extracting(Slip.Choice::answer).startsWith(Slip.Answer.NOT_CALLED);
+        });
+    }
+
+    /** Nothing joins the machine to the battery: its own volts stand far above, and the posts get none of them. */
+    @Test
+    void aMachineThatIsCutOffShowsFarMoreThanThePosts() {
+        Reading own = read("bplus", "alternator-case", Condition.RAISED_LOADED, "25.8", 0);
+        Reading dead = read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.08", 0);
+        assertThat(asked(own, BASE, dead)).isEmpty();
+        assertThat(asked(own, BASE, CHARGED)).isPresent();
+        assertThat(asked(own, BASE)).isPresent();
+    }
+
     private static double meant(Slip slip) {
         return slip.choices().get(0).volts().orElseThrow();
     }

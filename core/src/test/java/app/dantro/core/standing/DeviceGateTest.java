@@ -44,6 +44,20 @@ class DeviceGateTest {
         assertThat(dead.found().standing()).isEqualTo(Standing.FAULTY);
     }
 
+    /** Unplugged it holds a voltage of its own: it makes current. Nothing says little, and nobody waits for the test. */
+    @Test
+    void anAlternatorOnABusThatHoldsItsOwnVoltageUnpluggedIsNotTheOne() {
+        GateCase dead = new GateCase("computer-regulated", new Fault.NoOutput(ALTERNATOR));
+        dead.charging();
+        dead.say(Topic.FIELD_ANSWERS, "NO");
+        assertThat(dead.found().standing()).isEqualTo(Standing.SUSPECT);
+        assertThat(dead.gate().items()).noneMatch(i -> i.words().contains("plug off"));
+        dead.say(Topic.UNPLUGGED, "NOTHING");
+        assertThat(dead.found().standing()).isEqualTo(Standing.SUSPECT);
+        dead.say(Topic.UNPLUGGED, "REGULATES");
+        assertThat(dead.found().standing()).isEqualTo(Standing.NOT_PROVEN);
+    }
+
     @Test
     void aPlugThatIsNotFedSpeaksAgainstTheVerdict() {
         GateCase dead = new GateCase("petrol-car", new Fault.NoOutput(ALTERNATOR));

@@ -93,7 +93,7 @@ public final class CommandLine {
     }
 
     private static Condition condition(String key) {
-        return Arrays.stream(Condition.values())
+        return Condition.modelled().stream()
                 .filter(c -> c.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new BadFile(
@@ -101,7 +101,7 @@ public final class CommandLine {
     }
 
     private static String conditions() {
-        return Arrays.stream(Condition.values()).map(Condition::key).collect(Collectors.joining(", "));
+        return Condition.modelled().stream().map(Condition::key).collect(Collectors.joining(", "));
     }
 
     private static String text(String file) {

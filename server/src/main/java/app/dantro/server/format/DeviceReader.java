@@ -12,7 +12,6 @@ import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.circuit.Solenoid;
 import app.dantro.core.circuit.Starter;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -179,7 +178,7 @@ final class DeviceReader {
     }
 
     private static Map<Condition, Double> everyRunning() {
-        return Arrays.stream(Condition.values()).filter(Condition::running).collect(Collectors.toMap(c -> c, c -> 1.0));
+        return Condition.modelled().stream().filter(Condition::running).collect(Collectors.toMap(c -> c, c -> 1.0));
     }
 
     /** One number for every condition, or an object with one for each that is named. */
@@ -187,7 +186,7 @@ final class DeviceReader {
         Map<Condition, Double> values = new EnumMap<>(Condition.class);
         JsonNode node = json.node(field).orElseThrow(() -> new BadFile(json.path(field), "This field is missing."));
         if (node.isNumber()) {
-            for (Condition condition : Condition.values()) {
+            for (Condition condition : Condition.modelled()) {
                 if (!field.equals("share") || condition.running()) {
                     values.put(condition, JsonFields.number(node, json.path(field)));
                 }
@@ -195,7 +194,7 @@ final class DeviceReader {
             return values;
         }
         JsonFields each = JsonFields.of(node, json.path(field));
-        for (Condition condition : Condition.values()) {
+        for (Condition condition : Condition.modelled()) {
             each.optionalNumber(condition.key()).ifPresent(v -> values.put(condition, v));
         }
         each.done();

@@ -95,7 +95,7 @@ final class DeviceWriter {
 
     private static ObjectNode perCondition(Map<Condition, Double> values) {
         ObjectNode json = JsonFields.MAPPER.createObjectNode();
-        for (Condition condition : Condition.values()) {
+        for (Condition condition : Condition.modelled()) {
             if (values.containsKey(condition)) {
                 json.put(condition.key(), values.get(condition));
             }

@@ -34,7 +34,7 @@ public final class PredictionFormat {
         json.put("format", "dantro-prediction").put("version", 1).put("circuit", circuit.id());
         json.put("reference", circuit.minusPost().value());
         ObjectNode conditions = json.putObject("conditions");
-        for (Condition condition : Condition.values()) {
+        for (Condition condition : Condition.modelled()) {
             solver.forget();
             conditions.set(condition.key(), write(circuit, solver.solve(condition, state)));
         }

@@ -1,6 +1,8 @@
 package app.dantro.server.seat;
 
+import app.dantro.core.procedure.CrankTime;
 import app.dantro.core.procedure.SeatOrder;
+import app.dantro.core.procedure.StarterRest;
 import app.dantro.core.quantity.Amount;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Topic;
@@ -19,6 +21,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicReference;
@@ -105,9 +108,12 @@ class Seats {
         }
     }
 
-    /** @throws ProblemException 409 if nobody is in the seat */
+    /** @throws ProblemException 409 if nobody is in the seat, or the starter has to cool before it turns again */
     SeatView issue(UUID caseId, UUID orderId, SeatOrder kind, int seconds) {
         Seat seat = seat(caseId);
+        if (kind == SeatOrder.CRANK) {
+            cooled(caseId);
+        }
         synchronized (seat) {
             if (!seat.line.issue(orderId, kind, seconds, clock.millis())) {
                 throw ProblemException.conflict(
@@ -115,6 +121,16 @@ class Seats {
             }
         }
         return tell(caseId, seat);
+    }
+
+    private void cooled(UUID caseId) {
+        OptionalLong until =
+                StarterRest.untilMillis(files.load(caseId).evidence().statements());
+        long left = until.orElse(0) - wall.millis();
+        if (left > 0) {
+            throw ProblemException.conflict("The starter was turned %d s and cools: no crank for %d s more."
+                    .formatted(CrankTime.MOST_SECONDS, (left + 999) / 1000));
+        }
     }
 
     /** @throws ProblemException 409 if the order counts no more */

@@ -97,8 +97,9 @@ public class CaseStore {
     }
 
     private void takeOver(CaseHead record, UUID vehicle) {
+        List<KnownVehicle.Stated> known = vehicles.figures(vehicle);
         vehicles.link(record.id(), vehicle);
-        for (KnownVehicle.Stated figure : vehicles.figures(vehicle)) {
+        for (KnownVehicle.Stated figure : known) {
             UUID id = UUID.nameUUIDFromBytes((record.id() + figure.topic().name()).getBytes(StandardCharsets.UTF_8));
             Statement said =
                     new Statement(id, figure.topic(), figure.value(), "as known of this vehicle", record.openedAtMs());

@@ -46,6 +46,20 @@ public class VehicleStore {
              LIMIT :most
             """;
 
+    /** Asked for at the last visit; what an earlier one asked for was read then, or let go. */
+    private static final String ASKED_LAST_TIME = """
+            SELECT value
+              FROM vehicle_statement
+             WHERE vehicle_id = :id
+               AND topic = 'NEXT_VISIT'
+               AND said_at_ms >= (SELECT MAX(job_case.opened_at_ms)
+                                    FROM job_case
+                                    JOIN case_vehicle ON case_vehicle.case_id = job_case.id
+                                   WHERE case_vehicle.vehicle_id = :id)
+             ORDER BY said_at_ms DESC, position DESC
+             LIMIT 1
+            """;
+
     private final JdbcClient writer;
     private final JdbcClient reader;
 
@@ -99,7 +113,10 @@ public class VehicleStore {
                 .toList();
     }
 
-    /** What was stated of a vehicle itself in any of its cases; nothing of one that is not known. */
+    /**
+     * What was stated of a vehicle itself in any of its cases, and what its last one wants read this time; nothing of one that
+     * is not known.
+     */
     public List<KnownVehicle.Stated> figures(UUID vehicle) {
         Map<Topic, String> newest = new EnumMap<>(Topic.class);
         reader
@@ -111,6 +128,11 @@ public class VehicleStore {
                 .stream()
                 .filter(stated -> stated.topic().ofVehicle())
                 .forEach(stated -> newest.put(stated.topic(), stated.value()));
+        reader.sql(ASKED_LAST_TIME)
+                .param("id", vehicle.toString())
+                .query(String.class)
+                .optional()
+                .ifPresent(asked -> newest.put(Topic.LAST_TIME, asked));
         return newest.entrySet().stream()
                 .map(e -> new KnownVehicle.Stated(e.getKey(), e.getValue()))
                 .toList();

@@ -12,6 +12,7 @@ import app.dantro.core.record.OutOfReach;
 import app.dantro.server.store.StoredCase;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
 
 /**
@@ -69,10 +70,19 @@ public record CaseView(
         }
     }
 
-    /** How long a starter is turned for a reading and at most, and how long it then rests, in s. */
-    public record CrankTimeView(int usualSeconds, int mostSeconds, int restSeconds) {
-        static CrankTimeView usual() {
-            return new CrankTimeView(CrankTime.USUAL_SECONDS, CrankTime.MOST_SECONDS, CrankTime.REST_SECONDS);
+    /**
+     * How long a starter is turned for a reading and at most, and how long it then rests, in s.
+     *
+     * @param restsUntilMs until when it cools and no key is turned; none if it may turn
+     */
+    public record CrankTimeView(int usualSeconds, int mostSeconds, int restSeconds, Optional<Long> restsUntilMs) {
+        static CrankTimeView of(Assessment assessment) {
+            OptionalLong until = assessment.beside().forbidden().starterRestsUntilMillis();
+            return new CrankTimeView(
+                    CrankTime.USUAL_SECONDS,
+                    CrankTime.MOST_SECONDS,
+                    CrankTime.REST_SECONDS,
+                    until.isPresent() ? Optional.of(until.getAsLong()) : Optional.empty());
         }
     }
 
@@ -123,7 +133,7 @@ public record CaseView(
                 CrankView.of(file, assessment),
                 AloneView.run(findings.evidence()),
                 outOfReach(findings),
-                assessment.beside().forbidden(),
+                assessment.beside().forbidden().conditions(),
                 PostsView.of(file),
                 file.circuit().glows(),
                 CableView.of(file),
@@ -131,6 +141,6 @@ public record CaseView(
                 JudgementView.of(file, assessment),
                 CourseView.of(assessment.beside().course()),
                 BasisView.of(file, assessment),
-                CrankTimeView.usual());
+                CrankTimeView.of(assessment));
     }
 }
