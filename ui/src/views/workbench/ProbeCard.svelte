@@ -10,6 +10,7 @@
 	import UndoKey from './UndoKey.svelte';
 	import PlaceAnywhere from './PlaceAnywhere.svelte';
 	import Standby from './Standby.svelte';
+	import ToSee from './ToSee.svelte';
 	import WithoutClamp from './WithoutClamp.svelte';
 	import { volts } from '../../lib/format/si';
 	import { timeOfDay } from '../../lib/format/when';
@@ -24,6 +25,8 @@
 	let { bench, probe, title, why, choosing = $bindable() }: Props = $props();
 	const standby = $derived(bench.entry.ownChoice ? [] : (bench.view?.judgement.standby ?? []));
 	const fixing = $derived(bench.entry.draft.correcting);
+	/** To be said before this reading counts; surface charge has its timer. */
+	const asked = $derived(bench.step?.toSee.filter((look) => look.topic !== 'SURFACE_CHARGE') ?? []);
 	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
 </script>
 
@@ -60,6 +63,9 @@
 			{/each}
 		</p>
 		<p class="why">{why ?? probe.why}</p>
+		{#if bench.step && asked.length > 0 && !bench.entry.ownChoice}
+			<ToSee {bench} step={{ ...bench.step, toSee: asked }} />
+		{/if}
 		<WithoutClamp {bench} />
 	</div>
 	<div class="hands">

@@ -5,27 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.Map;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Charging faults as practitioners find them, past the repair to its own test. */
 class ChargingFaultsTest extends PractitionersJobs {
-    private static final String LOADED = "RAISED_LOADED";
-
-    /** What a mended charging side shows, by the step that asks for it. */
-    private static final Map<String, String> MENDED = Map.of(
-            "Base voltage", "12.6",
-            "at idle", "14.2",
-            "Regulated", "14.3",
-            "Loaded voltage", "14.0",
-            "own voltage", "14.2",
-            "Whole supply", "0.14",
-            "Whole return", "0.05",
-            "Retest across", "0.01",
-            "Alternator B\\+ stud to alternator case", "14.2");
-
     /** Amps by clamp, the sides split, one joint taken directly, cleaned, the same readings again. */
     @Tag("long")
     @Test
@@ -109,25 +93,5 @@ class ChargingFaultsTest extends PractitionersJobs {
         tap(page, state + " from here on");
         page.keyboard().press("w");
         new Bench(page).title().waitFor();
-    }
-
-    /** Takes what the steps ask for, as a mended vehicle shows it, until a title is seen. */
-    private void takes(Page page, String until) {
-        Bench bench = new Bench(page);
-        for (int i = 0; i < MOST_STEPS; i++) {
-            String title = bench.title().textContent();
-            if (Pattern.compile(until).matcher(title).find()) {
-                return;
-            }
-            types(
-                    page,
-                    MENDED.entrySet().stream()
-                            .filter(e ->
-                                    Pattern.compile(e.getKey()).matcher(title).find())
-                            .findFirst()
-                            .orElseThrow(() -> new AssertionError("Nobody knows what (%s) shows".formatted(title)))
-                            .getValue());
-        }
-        throw new AssertionError("It goes on with (%s)".formatted(bench.title().textContent()));
     }
 }

@@ -9,8 +9,6 @@ import org.junit.jupiter.api.Test;
 
 /** Sound vehicles that come for a check: nobody is accused on the way, and each ends as good. */
 class SoundVehiclesTest extends PractitionersJobs {
-    private static final String LOADED = "RAISED_LOADED";
-
     /** Compared first, then the grounds from one post without a sign, then the supply; a sound car ends as good. */
     @Test
     void aCheckWithAnUnsignedGroundWalkAccusesNobodyAndShowsItsSteps() {

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.Map;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -81,6 +82,11 @@ class StartingJobsTest extends PractitionersJobs {
         new Bench(page).seesTitle("Suspect: the starter");
         assertThat(page.locator(".next")).containsText("the starter or the engine");
         assertThat(standings(page)).doesNotContainValue("FAULTY").containsEntry("battery", "CLEARED");
+        answers(page, "turns hard");
+        assertThat(standings(page)).doesNotContainEntry("starter", "FAULTY");
+        assertThat(page.locator(".ending")).containsText("For the customer");
+        tap(page, "End the job: handed on");
+        assertThat(page.locator(".next h1")).containsText("Both sides good: hand on what is left");
     }
 
     /** Alone with the phone: rest, key on, the meter's MIN, + post to metal in a second crank, idle, raised. */
@@ -99,6 +105,15 @@ class StartingJobsTest extends PractitionersJobs {
         reads(page, PLUS, MINUS, "IDLE", "13.9");
         reads(page, PLUS, MINUS, "HIGH_SPEED", "14.3");
         nothingIsAccused(page);
+        page.keyboard().press("n");
+        takes(
+                page,
+                "^How did it turn",
+                Map.of("Whole return", "0.10", "Whole supply", "0.30", "Loaded voltage", "13.9", "Regulated", "14.2"));
+        answers(page, "as it should");
+        takes(page, "Not reproduced", Map.of("Loaded voltage", "13.9", "Regulated", "14.2"));
+        nothingIsAccused(page);
+        ends(page, "Not reproduced today");
     }
 
     /** Lights and blower at rest, then off: a battery is judged by what it gives while cranking, not by a load nobody measured. */

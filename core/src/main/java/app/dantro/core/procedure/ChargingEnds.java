@@ -75,10 +75,11 @@ final class ChargingEnds {
                 .toList();
     }
 
-    /** A battery that is flat in the morning: what does it give while the vehicle sleeps? */
+    /** A battery that is flat in the morning: what does it give while the vehicle sleeps, and what after a repair? */
     static Optional<Step> asleep(Work work) {
-        boolean due = work.said().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING)
-                && work.said().about(Topic.STANDING_CURRENT).isEmpty();
+        boolean read =
+                work.record().statedSinceRepair().about(Topic.STANDING_CURRENT).isPresent();
+        boolean due = work.said().says(Topic.CHARGING_SYMPTOM, Answer.FLAT_MORNING) && !read;
         return due
                 ? Optional.of(Step.of(
                                 Kind.PROVE,

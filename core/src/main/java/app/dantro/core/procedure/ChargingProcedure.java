@@ -216,9 +216,7 @@ final class ChargingProcedure {
                     .seeing(unseen.stream().map(ToSee::open).toList());
         }
         boolean due = untested && record.lastRepair().isPresent();
-        return due || judgement.isEmpty()
-                ? last(due)
-                : ChargingEnds.asleep(work()).orElseGet(() -> last(false));
+        return judgement.isEmpty() ? last(due) : ChargingEnds.asleep(work()).orElseGet(() -> last(due));
     }
 
     private Step last(boolean due) {

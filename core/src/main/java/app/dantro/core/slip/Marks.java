@@ -140,6 +140,9 @@ final class Marks {
     /** What the posts of a 12 V block can show: at rest, running, and at the least (docs/job.md, slips to catch). */
     static final double HIGHEST_OPEN_CIRCUIT_VOLTS = 13.2;
 
+    /** A wire read from its other end shows as much, up to what a joint between takes. */
+    static final double SHOWN_BESIDE_SHARE = 0.2;
+
     /** An alternator's own diodes hold what it makes below this, in V a block. */
     static final double ASSUMED_MOST_CUT_OFF_VOLTS = 30;
 

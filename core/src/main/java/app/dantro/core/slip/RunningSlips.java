@@ -54,7 +54,8 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
      */
     Optional<Slip> decimal() {
         double volts = Math.abs(reading.volts());
-        if (!reading.condition().running() || !conducts() || volts < Marks.ASSUMED_LARGE_DROP_VOLTS) {
+        boolean small = volts < Marks.ASSUMED_LARGE_DROP_VOLTS;
+        if (!reading.condition().running() || !conducts() || small || !charges() && source().shownBeside()) {
             return Optional.empty();
         }
         double room = room();

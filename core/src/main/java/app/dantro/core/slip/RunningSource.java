@@ -13,6 +13,7 @@ import app.dantro.core.slip.Slip.Kind;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /** A reading across battery or alternator, and slips that show by what no running one gives. */
 record RunningSource(Circuit circuit, Readings counted, Reading reading) {
@@ -64,6 +65,14 @@ record RunningSource(Circuit circuit, Readings counted, Reading reading) {
                 && Math.abs(reading.volts()) <= Marks.ASSUMED_MOST_CUT_OFF_VOLTS * circuit.blocks()
                 && counted.in(reading.condition()).where(r -> r.pair().equals(circuit.posts())).stream()
                         .anyMatch(r -> Math.abs(r.volts()) <= uncharged);
+    }
+
+    /** The same wire showed about as much from its other end: it was asked about then. */
+    boolean shownBeside() {
+        return counted.in(reading.condition()).stream()
+                .filter(r -> Stream.of(r.red(), r.black())
+                        .anyMatch(p -> p.equals(reading.red()) || p.equals(reading.black())))
+                .anyMatch(r -> Math.abs(Math.abs(r.volts() / reading.volts()) - 1) <= Marks.SHOWN_BESIDE_SHARE);
     }
 
     private boolean plausible(double volts) {
