@@ -58,10 +58,7 @@ class ChargingFaultsTest extends PractitionersJobs {
         new Bench(page).seesTitle("Repair the alternator");
         repair(page);
         takes(page, "^See what was fitted");
-        states(page, "BELT_DRIVES", "YES");
-        states(page, "LAMP", "OUT");
-        states(page, "RIPPLE_LOADED", "0.04");
-        comesBack(page);
+        theNewUnitIsSeenAtWork(page);
         new Bench(page).seesTitle("Does it charge");
         answers(page, "Yes, it charges");
         takes(page, "^Verified");

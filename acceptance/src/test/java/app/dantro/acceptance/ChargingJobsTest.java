@@ -96,96 +96,21 @@ class ChargingJobsTest extends PractitionersJobs {
         states(page, "OUTPUT_LIFTED", "CLOSED");
         comesBack(page);
         tap(page, "it is this one");
+        isReplacedAndSleeps(page);
+    }
+
+    /** What is asked asleep is asked once more of the new one, before its own test. */
+    private void isReplacedAndSleeps(Page page) {
         new Bench(page).seesTitle("Repair the alternator");
         repair(page);
         takes(page, "^See what was fitted");
-        states(page, "BELT_DRIVES", "YES");
-        states(page, "LAMP", "OUT");
-        states(page, "RIPPLE_LOADED", "0.03");
-        comesBack(page);
+        theNewUnitIsSeenAtWork(page);
         new Bench(page).seesTitle("What does it draw asleep");
         page.getByLabel("Current asleep").fill("28");
         page.keyboard().press("Enter");
         new Bench(page).seesTitle("Does it charge");
         answers(page, "Yes, it charges");
         takes(page, "^Verified");
-    }
-
-    /** Supply, off, return, off, sum: the pile's page, its signs ignored. */
-    @Tag("long")
-    @Test
-    void aPileAtTheAlternatorNamesTheSideThatTakesMore() {
-        Page page =
-                job("petrol-car", "charging", "charges too little", "CHARGING_SYMPTOM=UNDERCHARGES", "RATED_AMPS=140");
-        reads(page, PLUS, MINUS, "REST", "12.5");
-        page.keyboard().press("g");
-        tap(page, "Carbon pile");
-        Locator pile = region(page, "carbon pile at the alternator");
-        assertThat(pile).containsText("set 140 A");
-        saved(pile, "supply side", "-0.21");
-        assertThat(pile).containsText("rested");
-        saved(pile, "return side", "0.62");
-        assertThat(pile).containsText("the return side first");
-    }
-
-    /** The starter's way under a pile, and the same on 24 V: the sum is held against half a volt a block. */
-    @Tag("long")
-    @Test
-    void aPileInTheStartersPlaceOnTwelveAndTwentyFourVolts() {
-        Page car = job("petrol-car", "starting", "cranks slowly", "SYMPTOM=SLOW", "CLAMP=NO");
-        reads(car, PLUS, MINUS, "REST", "12.6");
-        underThePile(car, "set 300 A", "0.18", "0.14");
-        assertThat(region(car, "carbon pile at the starter")).containsText("0.32 V");
-        nothingIsAccused(car);
-        Page truck = job("truck-24v", "starting", "cranks slowly", "SYMPTOM=SLOW", "CLAMP=NO");
-        reads(truck, PLUS, MINUS, "REST", "25.2");
-        underThePile(truck, "set 500 A", "0.45", "0.20");
-        assertThat(region(truck, "carbon pile at the starter")).containsText("0.65 V");
-        assertThat(standings(truck)).doesNotContainValue("FAULTY").doesNotContainEntry("battery-a", "SUSPECT");
-    }
-
-    private static void underThePile(Page page, String set, String supply, String back) {
-        page.keyboard().press("g");
-        tap(page, "Carbon pile");
-        Locator pile = region(page, "carbon pile at the starter");
-        assertThat(pile).containsText(set);
-        saved(pile, "supply side", supply);
-        assertThat(pile).containsText("rested");
-        saved(pile, "return side", back);
-    }
-
-    /** Load by load with the clamp: every step with its own amps, none of them a clamp's error; then the fuse walked. */
-    @Tag("long")
-    @Test
-    void loadsSwitchedOnOneByOneThenTheFuseIsWalked() {
-        Page page = job("petrol-car", "charging", "charges too little", "CHARGING_SYMPTOM=UNDERCHARGES", "CLAMP=YES");
-        reads(page, PLUS, MINUS, "REST", "12.5");
-        reads(page, "bplus", CASE, "RAISED_SOME", "14.22", 20);
-        reads(page, "bplus", CASE, "RAISED_SOME", "14.20", 33);
-        reads(page, "bplus", CASE, "RAISED_SOME", "14.18", 47);
-        nothingIsAccused(page);
-        assertThat(page.locator(".doubts")).hasCount(0);
-        page.keyboard().press("g");
-        tap(page, "Current and ripple");
-        assertThat(page.locator("table")).containsText("some loads on");
-        page.keyboard().press("w");
-        reads(page, PLUS, MINUS, LOADED, "13.0", 62);
-        reads(page, "bplus", CASE, LOADED, "14.15", 62);
-        reads(page, "bplus", PLUS, LOADED, "1.08", 62);
-        reads(page, CASE, MINUS, LOADED, "0.05", 62);
-        reads(page, "fuse-in", "fuse-out", LOADED, "0.95", 62);
-        assertThat(standings(page)).doesNotContainEntry("alternator", "FAULTY");
-        isRepairedAndVerified(page, "large fuse");
-    }
-
-    private static void saved(Locator pile, String side, String volts) {
-        Locator form = pile.getByRole(AriaRole.FORM, new Locator.GetByRoleOptions().setName(side));
-        form.getByLabel("Meter shows").fill(volts);
-        form.getByText("Save").click();
-    }
-
-    private static Locator region(Page page, String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
     }
 
     private static void taps(Locator in, String question, String answer) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -101,6 +102,18 @@ abstract class PractitionersJobs extends FollowedVehicles {
         Locator choice = page.locator(".question .key").filter(new Locator.FilterOptions().setHasText(answer));
         page.keyboard().press(choice.locator("kbd").textContent());
         assertThat(page.locator("#slip-title")).hasCount(0);
+    }
+
+    static Locator region(Page page, String name) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Belt, lamp and ripple say of a new machine what its volts do not. */
+    void theNewUnitIsSeenAtWork(Page page) {
+        states(page, "BELT_DRIVES", "YES");
+        states(page, "LAMP", "OUT");
+        states(page, "RIPPLE_LOADED", "0.04");
+        comesBack(page);
     }
 
     static void nothingIsAccused(Page page) {

@@ -72,6 +72,7 @@ public enum FigureReason implements Reason.Kind {
     AGAINST_LOWER_SPEED,
     CLIMBS,
     REGULATED,
+    NOT_MADE,
     AGAINST_REST_BEFORE,
     SURFACE_LEFT,
     NO_SURFACE_LEFT,

@@ -44,8 +44,7 @@ final class FigureWords {
             case FULL_OUTPUT -> "%s %% of its rating of %s %s.";
             case PART_OUTPUT ->
                 "%s %% of its rating of %s %s. It gives no more than is asked for: below 90 %% counts only when the volts fall too, or under a pile.";
-            case MORE_INTO_BATTERY ->
-                "More goes into the battery than the alternator makes: was the clamp around one cable, and zeroed?";
+            case MORE_INTO_BATTERY -> "More goes in than is made: was the clamp around one cable, and zeroed?";
             case MADE_LESS_BATTERY -> "%s made − %s into the battery = %s used.";
             case BATTERY_GIVES -> "The battery gives: more is used than made at this speed.";
             case LOADS_STEADY -> "%s. All steady.";
@@ -111,6 +110,7 @@ final class FigureWords {
             case CLIMBS ->
                 "Still building up at idle, or a regulator that lets it climb: wait until it settles, then read both again.";
             case REGULATED -> "It is regulated: it does not climb with the speed.";
+            case NOT_MADE -> "Nothing is made: that it stays the same says nothing.";
             case AGAINST_REST_BEFORE -> "%s, at rest before %s.";
             case SURFACE_LEFT -> "A few tenths above the base show that charging took place; they fall back.";
             case NO_SURFACE_LEFT -> "No surface charge is left: little charging took place, or it was short.";

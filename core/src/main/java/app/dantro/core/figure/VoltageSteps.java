@@ -10,6 +10,7 @@ import app.dantro.core.record.Answer;
 import app.dantro.core.record.Topic;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What the charging voltage does from step to step (docs/job.md, test 14 and test 15). */
 final class VoltageSteps {
@@ -78,14 +79,25 @@ final class VoltageSteps {
                 .or(() -> difference(stated, Condition.RAISED, Condition.IDLE))
                 .map(d -> {
                     boolean climbs = d.volts > Marks.CLIMB_VOLTS * stated.blocks();
+                    boolean dead = !climbs && !charges(stated);
                     return new FigureVerdict(
                             List.of(),
                             FigureName.WITH_SPEED.with(),
                             d.shown(),
-                            climbs ? Sign.SUSPECT : Sign.GOOD,
+                            climbs ? Sign.SUSPECT : dead ? Sign.SAYS_LITTLE : Sign.GOOD,
                             FigureReason.AGAINST_LOWER_SPEED.with(d.to, d.from),
-                            (climbs ? FigureReason.CLIMBS : FigureReason.REGULATED).with());
+                            (climbs ? FigureReason.CLIMBS : dead ? FigureReason.NOT_MADE : FigureReason.REGULATED)
+                                    .with());
                 });
+    }
+
+    /** Whether anything at speed stands above the base: what is not made cannot be regulated. */
+    private static boolean charges(Stated stated) {
+        Optional<Reading> base = stated.posts(Condition.REST);
+        return base.isEmpty()
+                || Stream.of(Condition.HIGH_SPEED, Condition.RAISED)
+                        .flatMap(c -> stated.posts(c).stream())
+                        .anyMatch(r -> Math.abs(r.volts()) > Math.abs(base.get().volts()));
     }
 
     static Optional<FigureVerdict> afterwards(Stated stated) {

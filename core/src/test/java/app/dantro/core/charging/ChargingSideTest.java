@@ -117,6 +117,17 @@ class ChargingSideTest extends ChargingCase {
     }
 
     @Test
+    void whatIsNotMadeIsNotCalledRegulated() {
+        FigureVerdict dead = figure(
+                "With the speed",
+                base("12.50"),
+                of("post-plus", "post-minus", Condition.IDLE, "12.05", NONE),
+                of("post-plus", "post-minus", Condition.RAISED, "12.03", NONE));
+        assertThat(dead.sign()).isEqualTo(Sign.SAYS_LITTLE);
+        assertThat(dead.says()).contains("Nothing is made");
+    }
+
+    @Test
     void loadsAreAddedUpAndWhatPulsesIsFlagged() {
         say(Topic.LOADS_ON, "HIGH_BEAM,REAR_WINDOW,WIPERS", 1);
         FigureVerdict loads = figure("Loads on");
