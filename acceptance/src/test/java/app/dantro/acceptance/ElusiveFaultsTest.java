@@ -125,7 +125,7 @@ class ElusiveFaultsTest extends PractitionersJobs {
         page.keyboard().press("n");
         new Bench(page).seesTitle("Voltage at idle");
         tap(page, "finished");
-        assertThat(page.getByText("Glow plugs")).hasCount(0);
+        assertThat(page.getByText("Wait for the glow plugs")).hasCount(0);
         reads(page, PLUS, MINUS, "IDLE", "11.9");
         reads(page, PLUS, MINUS, LOADED, "11.6");
         assertThat(page.locator(".says")).containsText("It is discharging");

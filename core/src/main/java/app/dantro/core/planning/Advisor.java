@@ -158,7 +158,7 @@ public final class Advisor {
                 ? Marks.LEAST_BITS_UNDECIDED
                 : Marks.LEAST_BITS + Marks.BITS_IF_HEALTHY * healthy;
         double asked = least * impatience();
-        boolean useful = best.stream().anyMatch(p -> p.bits() > asked);
+        boolean useful = best.stream().limit(Marks.STANDBY).anyMatch(p -> p.bits() > asked);
         if (useful) {
             return new Advice(judgement, Advice.Kind.SEARCH, Optional.empty(), best);
         }

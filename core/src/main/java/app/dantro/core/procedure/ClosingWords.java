@@ -81,6 +81,7 @@ final class ClosingWords {
             case POINT_BY_POINT -> "Take it point by point";
             case NOTHING_MORE_AT_HAND ->
                 "No reading at hand would tell more. Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. The alternator is not called bad on what the meter alone can show.";
+            case WORKING_IT_OUT -> "Working this circuit out";
             case STILL_PREPARING ->
                 "Place the leads anywhere on the profile: what a healthy vehicle reads there is shown. The circuit is still being prepared, so no part is called bad yet.";
             default -> throw new IllegalArgumentException("There are no words for (%s).".formatted(reason));

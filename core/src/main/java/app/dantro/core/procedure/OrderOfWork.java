@@ -59,8 +59,21 @@ public final class OrderOfWork {
     /** The same with the shop's own sets beside the schools. */
     public Assessment assess(Loop loop, CaseRecord record, OwnSets own) {
         Findings rules = StartingRules.of(record);
-        Conclusions ended = ended(conclude(loop, rules, Optional.empty()));
+        Conclusions ended = ended(preparing(conclude(loop, rules, Optional.empty())));
         return new Assessment.ByRules(ended, beside(ended, own, Foretold.nothing()));
+    }
+
+    /** The rules alone have nothing left to ask: that is no verdict while the readings are not judged together yet. */
+    private static Conclusions preparing(Conclusions conclusions) {
+        return conclusions.next().kind() == Kind.LOOK_ELSEWHERE
+                ? conclusions.at(
+                        conclusions.stage(),
+                        Step.of(
+                                Kind.LOOK_ELSEWHERE,
+                                ProcedureReason.WORKING_IT_OUT.with(),
+                                List.of(ProcedureReason.STILL_PREPARING.with()),
+                                List.of()))
+                : conclusions;
     }
 
     /** With the judgement, once the circuit is prepared; what a repair was foretold to change is worked out anew. */

@@ -138,6 +138,7 @@ enum ProcedureReason implements Reason.Kind {
     TAKEN_AGAIN,
     POINT_BY_POINT,
     NOTHING_MORE_AT_HAND,
+    WORKING_IT_OUT,
     STILL_PREPARING;
 
     @Override

@@ -30,7 +30,7 @@ final class UsualOrder {
         this.circuit = record.circuit();
     }
 
-    /** Slow crank: posts while cranking, then both sides. Click: posts, then the whole supply, which is halved. */
+    /** Slow crank: posts while cranking, then both sides. Click: posts, then the whole supply, then its half. */
     static List<Observable.Volts> starting(Work work) {
         return new UsualOrder(work).start();
     }
@@ -43,11 +43,31 @@ final class UsualOrder {
         boolean turns = record.statements().starts().orElse(true);
         Stream<Observable.Volts> sides =
                 turns ? Stream.of(whole(Side.RETURN), whole(Side.SUPPLY)) : Stream.of(whole(Side.SUPPLY));
-        return Stream.concat(Stream.of(posts(Condition.CRANKING)), sides)
-                .filter(what -> record.counted().stream()
-                        .filter(r -> r.condition().starterCalled())
-                        .noneMatch(r -> r.isAcross(what.red(), what.black())))
+        return Stream.of(Stream.of(posts(Condition.CRANKING)), sides, turns ? Stream.<Observable.Volts>of() : halved())
+                .flatMap(part -> part)
+                .filter(what -> called(what).isEmpty())
                 .toList();
+    }
+
+    /** Where the whole supply takes more than half of the base: up to the solenoid's contacts, which click. */
+    private Stream<Observable.Volts> halved() {
+        Optional<Double> base = newest(posts(Condition.REST));
+        boolean taken = called(whole(Side.SUPPLY))
+                .filter(volts -> base.filter(b -> volts > b / 2).isPresent())
+                .isPresent();
+        return circuit.solenoid().flatMap(s -> circuit.part(s.contacts())).stream()
+                .filter(contacts -> taken && !contacts.from().equals(circuit.plusPost()))
+                .map(contacts -> volts(Condition.CRANKING, circuit.plusPost(), contacts.from()));
+    }
+
+    /** What a pair showed last while the starter was called for. */
+    private Optional<Double> called(Observable.Volts what) {
+        return record.counted()
+                .where(r -> r.condition().starterCalled())
+                .across(what.red(), what.black())
+                .newest()
+                .map(Reading::volts)
+                .map(Math::abs);
     }
 
     /**

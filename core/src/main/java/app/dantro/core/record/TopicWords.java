@@ -80,7 +80,7 @@ final class TopicWords {
             case CHARGED_APART -> "Every battery charged on its own, then rested";
             case LOWER_APART -> "Parted, each charged, rested an hour: lower by a volt and more";
             case DRAIN_FOUND -> "Branch by branch, after the sleep time";
-            case GLOW_DONE -> "Glow plugs";
+            case GLOW_DONE -> "Wait for the glow plugs: they pull the volts down";
             case UNPLUGGED -> "Its plug off, after one rev to 2000 rpm";
             case MOVED -> "Wiggled, pressed and rocked while watching: the volts moved with";
             case OPENED -> "Opened up: the bad one is";
