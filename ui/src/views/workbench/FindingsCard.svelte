@@ -47,7 +47,7 @@
 	<AsSaidThen basis={view.basis} />
 	{#if view.judgement.preparing}
 		<p class="count" role="status">
-			Working out this circuit. What you read is saved and judged in a moment.
+			Saved. What all readings say together is being worked out.
 		</p>
 	{/if}
 	{#each view.judgement.doubts.slice(0, 1) as doubt (doubt.reading)}

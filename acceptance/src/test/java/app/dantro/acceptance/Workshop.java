@@ -69,9 +69,16 @@ public final class Workshop implements AutoCloseable {
         return new Workshop(folder, clock, options);
     }
 
+    /** How long a save waits for its judgement. */
+    static final String WAIT = "--dantro.judgement.wait-ms=";
+
     private ConfigurableApplicationContext start() {
         List<String> all = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0", "--dantro.demo=true"));
         all.addAll(List.of(options));
+        if (all.stream().noneMatch(arg -> arg.startsWith(WAIT))) {
+            // A story reads what follows from what it typed, however busy the machine is.
+            all.add(WAIT + "20000");
+        }
         ConfigurableApplicationContext started = DantroServer.start(clock, all.toArray(String[]::new));
         bases.add("http://127.0.0.1:" + DantroServer.port(started));
         return started;

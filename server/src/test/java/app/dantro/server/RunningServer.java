@@ -10,7 +10,9 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -23,16 +25,21 @@ public final class RunningServer implements AutoCloseable {
     private final HttpClient http = HttpClient.newHttpClient();
     private final ConfigurableApplicationContext context;
 
+    /** How long a save waits for its judgement. */
+    public static final String WAIT = "--dantro.judgement.wait-ms=";
+
     private RunningServer(ConfigurableApplicationContext context) {
         this.context = context;
     }
 
     public static RunningServer on(Path folder, String... more) {
-        String[] args = new String[more.length + 2];
-        args[0] = "--dantro.data=" + folder;
-        args[1] = "--server.port=0";
-        System.arraycopy(more, 0, args, 2, more.length);
-        return new RunningServer(DantroServer.start(args));
+        List<String> args = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0"));
+        args.addAll(List.of(more));
+        if (args.stream().noneMatch(arg -> arg.startsWith(WAIT))) {
+            // A test asks what follows, however long the machine takes.
+            args.add(WAIT + "60000");
+        }
+        return new RunningServer(DantroServer.start(args.toArray(String[]::new)));
     }
 
     public int port() {

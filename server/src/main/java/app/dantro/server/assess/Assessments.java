@@ -31,6 +31,7 @@ public class Assessments {
 
     private final OrderOfWork order;
     private final PreparedCircuits prepared;
+    private final Judging judging;
     private final Cache<Assessed, Assessment> recent =
             Caffeine.newBuilder().maximumSize(KEPT).build();
     private final Cache<Repaired, Optional<WhatIf>> foretold =
@@ -41,14 +42,28 @@ public class Assessments {
     /** A record as it stood when a part was repaired. */
     private record Repaired(CaseRecord record, PartId part) {}
 
-    Assessments(OrderOfWork order, PreparedCircuits prepared) {
+    Assessments(OrderOfWork order, PreparedCircuits prepared, Judging judging) {
         this.order = order;
         this.prepared = prepared;
+        this.judging = judging;
     }
 
-    /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
+    /**
+     * Everything that follows from a case's events; the judgement too, once the circuit is ready for it and if it is worked
+     * out in a moment. If not, the case is told when there is more to say.
+     */
     public Assessment of(StoredCase file) {
-        return fenced(file, own -> of(file, own, prepared.of(file)));
+        return fenced(file, own -> inTime(file, own, prepared.of(file)));
+    }
+
+    private Assessment inTime(StoredCase file, OwnSets own, Optional<PreparedCircuit> circuit) {
+        Assessed state = new Assessed(file.on(List.of()), own, circuit.isPresent());
+        Assessment known = recent.getIfPresent(state);
+        if (known != null || circuit.isEmpty()) {
+            return known != null ? known : of(file, own, circuit);
+        }
+        return judging.within(file.record().id(), state, () -> of(file, own, circuit))
+                .orElseGet(() -> byRules(file, own));
     }
 
     /** The same without asking for a circuit that is not ready. */

@@ -1,5 +1,6 @@
 package app.dantro.server.health;
 
+import app.dantro.server.assess.Judging;
 import app.dantro.server.assess.PreparedCircuits;
 import app.dantro.server.backup.Backups;
 import app.dantro.server.backup.BackupsView;
@@ -21,10 +22,17 @@ class HealthController {
     private final WriteTrial trial;
     private final Backups backups;
     private final PreparedCircuits circuits;
+    private final Judging judging;
     private final CaseEvents events;
 
     HealthController(
-            DataFolder folder, WriteTrial trial, Backups backups, PreparedCircuits circuits, CaseEvents events) {
+            DataFolder folder,
+            WriteTrial trial,
+            Backups backups,
+            PreparedCircuits circuits,
+            Judging judging,
+            CaseEvents events) {
+        this.judging = judging;
         this.folder = folder;
         this.trial = trial;
         this.backups = backups;
@@ -43,7 +51,8 @@ class HealthController {
                 all.kept().stream().findFirst().map(BackupsView.BackupView::madeAtMs),
                 all.kept().size(),
                 all.late());
-        HealthView.Judgement judged = new HealthView.Judgement(circuits.waiting(), circuits.tried());
+        HealthView.Judgement judged =
+                new HealthView.Judgement(circuits.waiting() + judging.waiting(), circuits.tried());
         List<String> seeTo = new ToSeeTo(folder.path()).of(stored, free, kept, judged);
         Runtime memory = Runtime.getRuntime();
         return new HealthView(

@@ -39,7 +39,8 @@ class FenceTest {
                     new OrderOfWork(findings -> {
                         throw new IllegalStateException("the walk has no end");
                     }),
-                    server.bean(PreparedCircuits.class));
+                    server.bean(PreparedCircuits.class),
+                    server.bean(Judging.class));
             Assessment assessment = broken.byRules(file);
             assertThat(assessment).isInstanceOf(Assessment.Unjudged.class);
             CaseView view = CaseView.of(file, assessment);
