@@ -85,13 +85,13 @@
 					/>
 				{/if}
 			{/each}
+			<h2 class="end">The vehicle itself</h2>
+			<p>Each narrows what is held for healthy. What is not entered is held wide.</p>
+			{#each VEHICLE as topic (topic)}<TopicField {bench} {topic} />{/each}
 		</section>
 		<section class="card" aria-label="When it came in">
 			<h2>When it came in</h2>
 			{#each of('INTAKE') as topic (topic.topic)}{@render asked(topic)}{/each}
-			<h2 class="end">The vehicle itself</h2>
-			<p>Each narrows what is held for healthy. What is not entered is held wide.</p>
-			{#each VEHICLE as topic (topic)}<TopicField {bench} {topic} />{/each}
 		</section>
 		<section class="card" aria-label="Undone for measuring">
 			<h2>Undone for measuring</h2>

@@ -15,7 +15,7 @@
 
 <label class="words">
 	<span
-		>{words}{#if unit}, {unit}{/if}</span
+		>{words}{#if unit && unit !== words.toLowerCase()}, {unit}{/if}</span
 	>
 	<input
 		inputmode={unit ? 'decimal' : undefined}
