@@ -26,6 +26,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Judging {
+    private static final int MOST_AHEAD = 3;
+
     private final ApplicationEventPublisher publisher;
     private final long waitMillis;
     private final Map<UUID, Asked> asked = new ConcurrentHashMap<>();
@@ -75,7 +77,7 @@ public class Judging {
             return new Asked(state, work, new CompletableFuture<>());
         });
         try {
-            return Optional.of(mine.answer.get(waitMillis, TimeUnit.MILLISECONDS));
+            return Optional.of(mine.answer.get(patience(), TimeUnit.MILLISECONDS));
         } catch (TimeoutException e) {
             mine.answer.whenComplete((judged, failed) -> tell(caseId, mine));
             return Optional.empty();
@@ -90,6 +92,11 @@ public class Judging {
             }
             throw new IllegalStateException(e.getCause());
         }
+    }
+
+    /** Behind a queue nobody's judgement is done in a moment: then nobody waits for it. */
+    private long patience() {
+        return workers.getQueue().size() > MOST_AHEAD ? 0 : waitMillis;
     }
 
     private void next(UUID caseId) {
