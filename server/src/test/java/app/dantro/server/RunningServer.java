@@ -20,13 +20,12 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** A real server on a free port with a folder of its own, spoken to over real HTTP. */
 public final class RunningServer implements AutoCloseable {
     private static final ObjectMapper JSON = new ObjectMapper();
-    private static long clock = 1_780_000_000_000L;
+    /** How long a save waits for its judgement; in tests as long as the machine takes. */
+    public static final String WAIT = "--dantro.judgement.wait-ms=";
 
+    private static long clock = 1_780_000_000_000L;
     private final HttpClient http = HttpClient.newHttpClient();
     private final ConfigurableApplicationContext context;
-
-    /** How long a save waits for its judgement. */
-    public static final String WAIT = "--dantro.judgement.wait-ms=";
 
     private RunningServer(ConfigurableApplicationContext context) {
         this.context = context;
@@ -36,7 +35,6 @@ public final class RunningServer implements AutoCloseable {
         List<String> args = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0"));
         args.addAll(List.of(more));
         if (args.stream().noneMatch(arg -> arg.startsWith(WAIT))) {
-            // A test asks what follows, however long the machine takes.
             args.add(WAIT + "60000");
         }
         return new RunningServer(DantroServer.start(args.toArray(String[]::new)));

@@ -9,13 +9,12 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.figure.FigureVerdict.Sign;
+import app.dantro.core.limits.DropSum;
 import app.dantro.core.limits.Margin;
 import app.dantro.core.limits.PileAmps;
 import app.dantro.core.limits.School;
-import app.dantro.core.quantity.Quantile;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
-import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
@@ -39,11 +38,7 @@ public record PileTest(Condition where, double setAmps, boolean estimated, List<
     }
 
     /** One side up to the pile, with its newest reading. */
-    public record Way(Side side, PointId red, PointId black, Optional<Reading> read) {
-        private Optional<Double> volts() {
-            return read.map(r -> Math.abs(r.volts()));
-        }
-    }
+    public record Way(Side side, PointId red, PointId black, Optional<Reading> read) {}
 
     /** At the alternator, if there is one, and at the starter. */
     public static List<PileTest> of(CaseRecord record) {
@@ -101,24 +96,19 @@ public record PileTest(Condition where, double setAmps, boolean estimated, List<
             ChargingReason next = first ? ChargingReason.PILE_SUPPLY_FIRST : ChargingReason.PILE_RETURN_NEXT;
             return new PileTest(where, set, estimated, ways, Sign.SAYS_LITTLE, next.with(amps));
         }
-        double supply = ways.get(0).volts().orElseThrow();
-        double back = ways.get(1).volts().orElseThrow();
+        Reading there = ways.get(0).read().orElseThrow();
+        Reading back = ways.get(1).read().orElseThrow();
+        DropSum sum = DropSum.of(there, back);
         double most = School.TOTAL_VOLTS * record.circuit().blocks();
-        double error = Quantile.COVERAGE
-                * Math.hypot(
-                        MeterError.standardVolts(ways.get(0).read().orElseThrow()),
-                        MeterError.standardVolts(ways.get(1).read().orElseThrow()));
-        double resolution = ways.stream()
-                .mapToDouble(w -> w.read().orElseThrow().resolutionVolts())
-                .max()
-                .orElseThrow();
-        boolean near = Margin.near(supply + back, most, error);
-        Sign sign = near ? Sign.SAYS_LITTLE : supply + back > most ? Sign.SUSPECT : Sign.GOOD;
+        boolean near = Margin.near(sum.volts(), most, sum.errorVolts());
+        boolean holds = sum.volts() <= most;
+        boolean supplyFirst = Math.abs(there.volts()) > Math.abs(back.volts());
+        Sign sign = near ? Sign.SAYS_LITTLE : holds ? Sign.GOOD : Sign.SUSPECT;
         ChargingReason says = near
                 ? ChargingReason.PILE_SUM_NEAR
-                : supply + back <= most
+                : holds
                         ? ChargingReason.PILE_SUM_HOLDS
-                        : supply > back ? ChargingReason.PILE_SUPPLY_TAKES : ChargingReason.PILE_RETURN_TAKES;
+                        : supplyFirst ? ChargingReason.PILE_SUPPLY_TAKES : ChargingReason.PILE_RETURN_TAKES;
         return new PileTest(
                 where,
                 set,
@@ -126,9 +116,9 @@ public record PileTest(Condition where, double setAmps, boolean estimated, List<
                 ways,
                 sign,
                 says.with(
-                        Quantity.volts(supply, resolution),
-                        Quantity.volts(back, resolution),
-                        Quantity.volts(supply + back, resolution),
+                        Quantity.volts(Math.abs(there.volts()), sum.resolutionVolts()),
+                        Quantity.volts(Math.abs(back.volts()), sum.resolutionVolts()),
+                        Quantity.volts(sum.volts(), sum.resolutionVolts()),
                         Quantity.volts(most)));
     }
 }

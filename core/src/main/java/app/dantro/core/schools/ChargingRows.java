@@ -7,6 +7,7 @@ import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.finding.Findings;
+import app.dantro.core.limits.DropSum;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.limits.School;
 import app.dantro.core.limits.SchoolVerdict;
@@ -54,18 +55,18 @@ final class ChargingRows {
 
     private Row drop(Side side, Reading reading, Alternator alternator) {
         List<Part> parts = side == Side.SUPPLY ? circuit.chargingSupply() : circuit.chargingReturn();
-        SideLimit.Sum sum = SideLimit.Sum.of(reading);
+        DropSum sum = DropSum.of(reading);
         List<Ruling> rulings = own.schools(Loop.CHARGING, reading.takenAtMillis()).stream()
                 .flatMap(s -> s.limitOf(side).map(limit -> ruling(s, limit, sum)).stream())
                 .toList();
         SchoolReason what = side == Side.SUPPLY ? SchoolReason.CHARGING_SUPPLY : SchoolReason.CHARGING_RETURN;
         Reason scaled = scaled(reading, sum.volts(), alternator);
-        return Row.of(what.with(), reading, SideLimit.own(reading, parts, record.celsius(), sum), rulings)
+        return Row.of(what.with(), reading, OwnLimit.of(reading, parts, record.celsius(), sum), rulings)
                 .parted(List.of(scaled))
                 .carriedOver(scaled);
     }
 
-    private Ruling ruling(School school, double limitVolts, SideLimit.Sum sum) {
+    private Ruling ruling(School school, double limitVolts, DropSum sum) {
         return school.id().equals(School.WINDOW) && sum.volts() < School.LEAST_WINDOW_VOLTS
                 ? new Ruling(school.name(), SchoolReason.WAS_IT_LOADED.with(), SchoolVerdict.SILENT)
                 : Ruling.most(school.name(), limitVolts * circuit.blocks(), sum.volts(), sum.errorVolts());
@@ -85,7 +86,7 @@ final class ChargingRows {
     }
 
     private Row sum(Reading supply, Reading back) {
-        SideLimit.Sum sum = SideLimit.Sum.of(supply, back);
+        DropSum sum = DropSum.of(supply, back);
         double limit = School.TOTAL_VOLTS * circuit.blocks();
         List<Ruling> rulings = List.of(
                 Ruling.most("Window, total", limit, sum.volts(), sum.errorVolts()),

@@ -7,6 +7,7 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.circuit.Side;
 import app.dantro.core.finding.Findings;
+import app.dantro.core.limits.DropSum;
 import app.dantro.core.limits.School;
 import app.dantro.core.quantity.Amount;
 import app.dantro.core.quantity.Reason;
@@ -38,11 +39,11 @@ final class PileRow {
     }
 
     private Row row(List<Part> supply, Reading to, Reading back) {
-        SideLimit.Sum sum = SideLimit.Sum.of(to, back);
+        DropSum sum = DropSum.of(to, back);
         double limit = School.TOTAL_VOLTS * record.circuit().blocks();
         Ruling total = Ruling.most("Total with pile", limit, sum.volts(), sum.errorVolts());
         List<Part> all = Stream.concat(supply.stream(), loop.returns().stream()).toList();
-        Optional<Ruling> own = SideLimit.own(to, all, record.celsius(), sum);
+        Optional<Ruling> own = OwnLimit.of(to, all, record.celsius(), sum);
         List<Reason> parting = own.filter(o -> !o.is(total.verdict())).isPresent()
                 ? List.of(SchoolReason.THEY_PART.with(), SchoolReason.MEANT_FOR_HEAVY.with())
                 : List.of();
