@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Charging faults as practitioners find them, past the repair to its own test. */
-class ChargingFaultsTest extends PractitionersJobs {
+class ChargingFaultsTest extends MendedJobs {
     /** Amps by clamp, the sides split, one joint taken directly, cleaned, the same readings again. */
     @Tag("long")
     @Test

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Charging jobs of several schools, in their own orders, from the complaint to their end. */
-class ChargingJobsTest extends PractitionersJobs {
+class ChargingJobsTest extends MendedJobs {
     /** A tenth of a volt slipped into seven: asked at once, and the seven hundredths count. */
     @Tag("long")
     @Test

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Faults that look like a bad alternator, and two that are none. */
-class ElusiveFaultsTest extends PractitionersJobs {
+class ElusiveFaultsTest extends MendedJobs {
     /** Low and unsteady, two outside tests that contradict each other, a new machine already: the computer's own ground. */
     @Tag("long")
     @Test

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Currents made on purpose: a pile in place of starter or loads, and loads switched on one by one. */
-class PileAndLoadsTest extends PractitionersJobs {
+class PileAndLoadsTest extends MendedJobs {
     /** Supply, off, return, off, sum: the pile's page, its signs ignored. */
     @Tag("long")
     @Test

@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
-import java.util.Map;
 import java.util.regex.Pattern;
 
 /** Jobs as practitioners do them: own order, own leads, a meter's digits, mostly without a clamp, to their end. */
@@ -16,18 +15,6 @@ abstract class PractitionersJobs extends FollowedVehicles {
     static final String MINUS = "post-minus";
     static final String CASE = "alternator-case";
     static final String LOADED = "RAISED_LOADED";
-
-    /** What a mended charging side shows, by the step that asks for it. */
-    private static final Map<String, String> MENDED = Map.of(
-            "Base voltage", "12.6",
-            "at idle", "14.2",
-            "Regulated", "14.3",
-            "Loaded voltage", "14.0",
-            "own voltage", "14.2",
-            "Whole supply", "0.14",
-            "Whole return", "0.05",
-            "Retest across", "0.01",
-            "Alternator B\\+ stud to alternator case", "14.2");
 
     /** A vehicle without hidden faults; what is typed is all that is known of it. @param said such as {@code CLAMP=NO} */
     Page job(String circuit, String concern, String complaint, String... said) {
@@ -108,14 +95,6 @@ abstract class PractitionersJobs extends FollowedVehicles {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
     }
 
-    /** Belt, lamp and ripple say of a new machine what its volts do not. */
-    void theNewUnitIsSeenAtWork(Page page) {
-        states(page, "BELT_DRIVES", "YES");
-        states(page, "LAMP", "OUT");
-        states(page, "RIPPLE_LOADED", "0.04");
-        comesBack(page);
-    }
-
     static void nothingIsAccused(Page page) {
         assertThat(standings(page)).doesNotContainValue("FAULTY").doesNotContainValue("SUSPECT");
     }
@@ -128,40 +107,5 @@ abstract class PractitionersJobs extends FollowedVehicles {
         assertThat(page.locator(".ending")).containsText("Safe to drive");
         tap(page, "End the job");
         assertThat(page.locator(".next h1").getByText(title)).isVisible();
-    }
-
-    /** The named part is repaired, what is asked for then shows it mended, and it charges as it should. */
-    void isRepairedAndVerified(Page page, String part) {
-        page.keyboard().press("n");
-        new Bench(page).seesTitle("Repair the " + part);
-        repair(page);
-        takes(page, "^Does it charge");
-        answers(page, "Yes, it charges");
-        takes(page, "^Verified");
-    }
-
-    /** Takes what the steps ask for, as a mended vehicle shows it, until a title is seen. */
-    void takes(Page page, String until) {
-        takes(page, until, MENDED);
-    }
-
-    /** The same of another vehicle. @param shows what its meter shows, by a piece of the step's title */
-    void takes(Page page, String until, Map<String, String> shows) {
-        Bench bench = new Bench(page);
-        for (int i = 0; i < MOST_STEPS; i++) {
-            String title = bench.title().textContent();
-            if (Pattern.compile(until).matcher(title).find()) {
-                return;
-            }
-            types(
-                    page,
-                    shows.entrySet().stream()
-                            .filter(e ->
-                                    Pattern.compile(e.getKey()).matcher(title).find())
-                            .findFirst()
-                            .orElseThrow(() -> new AssertionError("Nobody knows what (%s) shows".formatted(title)))
-                            .getValue());
-        }
-        throw new AssertionError("It goes on with (%s)".formatted(bench.title().textContent()));
     }
 }

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Starting jobs of several habits, from the complaint to their end. */
-class StartingJobsTest extends PractitionersJobs {
+class StartingJobsTest extends MendedJobs {
     /** Return first: the key held, halved towards the post, cleaned, the same joint again, its own test; no clamp. */
     @Test
     void aClickIsHalvedToTheCableEndAndVerifiedByAMeterAlone() {

@@ -2,7 +2,7 @@ package app.dantro.core.schools;
 
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.ResistanceRange;
-import app.dantro.core.limits.DropSum;
+import app.dantro.core.reading.DropSum;
 import app.dantro.core.reading.Reading;
 import java.util.List;
 import java.util.Optional;

@@ -1,8 +1,6 @@
-package app.dantro.core.limits;
+package app.dantro.core.reading;
 
 import app.dantro.core.quantity.Quantile;
-import app.dantro.core.reading.MeterError;
-import app.dantro.core.reading.Reading;
 
 /** Sizes of one or two drops together, with the error of their meter and the coarser last digit, in V. */
 public record DropSum(double volts, double errorVolts, double resolutionVolts) {
