@@ -159,7 +159,7 @@ public final class Screenshots {
         page.getByText("it must light").first().waitFor();
         page.getByLabel("Ignition feed or exciter pin, key on, V").fill("12.5");
         page.keyboard().press("Enter");
-        page.getByText("lights", new Page.GetByTextOptions().setExact(true)).click();
+        OpenWorkshop.tap(page, "lights");
         shoot(page, "feed-check");
         part(page, "Loaded drops");
         for (String load : new String[] {"High beam", "Blower, highest speed", "Rear window"}) {
