@@ -9,7 +9,7 @@ import java.nio.file.Path;
 
 /** Takes the pictures of docs/screenshots from the demo data; how to run it is in docs/develop.md. */
 public final class Screenshots {
-    private static final int MOST_READINGS = 9;
+    static final int MOST_READINGS = 9;
     private static final int LEAST_CHARACTERS = 20;
     private static final int RUN_READINGS = 3;
     private final Path target;
@@ -29,7 +29,7 @@ public final class Screenshots {
         try (Workshop workshop = Workshop.open(Files.createTempDirectory("dantro-shots"))) {
             screenshots.crank(workshop);
             screenshots.charging(workshop.desk());
-            screenshots.ending(workshop);
+            new SoundVehiclePictures(screenshots, workshop).take();
         }
         System.exit(0);
     }
@@ -105,32 +105,6 @@ public final class Screenshots {
     }
 
     /** A vehicle that came for a check and ends as good. */
-    private void ending(Workshop workshop) {
-        Page page = workshop.desk();
-        String id = "0f0e0d0c-0b0a-4908-8706-050403020100";
-        page.evaluate("""
-                async (id) => {
-                    const put = (path, body) => fetch('/api/cases/' + id + path, {
-                        method: 'PUT',
-                        headers: { 'Content-Type': 'application/json' },
-                        body: JSON.stringify(body)
-                    });
-                    await put('/file?by=demo', {
-                        format: 'dantro-case', version: 2,
-                        vehicle: { name: 'Osier cart', complaint: 'spring check', concern: 'charging' },
-                        state: { celsius: 20, state_of_charge: 0.9 },
-                        circuit: { ready_made: 'petrol-car' },
-                        faults: [],
-                        statements: [{ topic: 'charging_symptom', value: 'CHECK' }]
-                    });
-                }""", id);
-        page.navigate(workshop.base() + "/#/case/" + id);
-        follow(page, MOST_READINGS);
-        page.getByText("as it should").click();
-        page.getByText("End the job").first().waitFor();
-        shoot(page, "ending");
-    }
-
     private void charging(Page page) {
         page.getByText("Marrow loader").click();
         follow(page, MOST_READINGS);
@@ -167,13 +141,9 @@ public final class Screenshots {
         }
         part(page, "Grounds and walks");
         shoot(page, "ground-tree");
-        part(page, "Current and ripple");
-        page.getByLabel("Ripple loaded, B+ to case, V AC").fill("0.04");
-        page.keyboard().press("Enter");
-        shoot(page, "current-and-ripple");
     }
 
-    private static void part(Page page, String words) {
+    static void part(Page page, String words) {
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(words).setExact(true))
@@ -210,7 +180,7 @@ public final class Screenshots {
     }
 
     /** Takes readings until they are used up or the program asks for something else. */
-    private static void follow(Page page, int readings) {
+    static void follow(Page page, int readings) {
         Bench bench = new Bench(page);
         bench.title().waitFor();
         bench.seesJudgement();
@@ -229,7 +199,7 @@ public final class Screenshots {
         page.screenshot(new Page.ScreenshotOptions().setPath(target.resolve(name + ".png")));
     }
 
-    private void shoot(Page page, String name) {
+    void shoot(Page page, String name) {
         page.mouse().move(1, 1);
         page.evaluate("() => { document.activeElement?.blur(); window.scrollTo(0, 0); }");
         page.waitForLoadState();
