@@ -1,13 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import {
-	buildUpPhase,
-	clock,
-	crankPhase,
-	pilePhase,
-	restsSeconds,
-	sleepPhase,
-	surfacePhase
-} from './timers';
+import { buildUpPhase, clock, crankPhase, pilePhase, restsSeconds, sleepPhase, surfacePhase } from './timers';
 
 const at = (seconds: number) => 1_000_000 + seconds * 1000;
 

@@ -46,9 +46,7 @@
 	<h2>{view.headline}</h2>
 	<AsSaidThen basis={view.basis} />
 	{#if view.judgement.preparing}
-		<p class="count" role="status">
-			Saved. What all readings say together is being worked out.
-		</p>
+		<p class="count" role="status">Saved. What all readings say together is being worked out.</p>
 	{/if}
 	{#each view.judgement.doubts.slice(0, 1) as doubt (doubt.reading)}
 		<DoubtQuestion {bench} {doubt} />

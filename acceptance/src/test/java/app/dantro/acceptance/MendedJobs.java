@@ -1,5 +1,7 @@
 package app.dantro.acceptance;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Page;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -34,6 +36,7 @@ abstract class MendedJobs extends PractitionersJobs {
         takes(page, "^Does it charge");
         answers(page, "Yes, it charges");
         takes(page, "^Verified");
+        assertThat(page.locator(".says h2")).not().containsText("Nothing is proven yet");
     }
 
     /** Takes what the steps ask for, as a mended vehicle shows it, until a title is seen. */

@@ -198,8 +198,7 @@ final class ChargingProcedure {
 
     private Step afterwards() {
         if (passed) {
-            return EndingSteps.chargedFirst(work(), Endings.of(all))
-                    .orElseGet(() -> Verification.step(List.of(ProcedureReason.TEST_PASSED_CHARGING.with()), false));
+            return EndingSteps.chargedFirst(work(), Endings.of(all)).orElseGet(() -> Verification.charging(work()));
         }
         Optional<Step> flat = flat();
         if (flat.isPresent()) {

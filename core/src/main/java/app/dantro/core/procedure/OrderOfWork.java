@@ -164,7 +164,7 @@ public final class OrderOfWork {
     }
 
     private static Conclusions ended(Conclusions conclusions) {
-        return restoredFirst(closed(conclusions));
+        return Verification.headed(restoredFirst(closed(conclusions)));
     }
 
     /** A case that somebody ended; it never counts as verified, and as good only while its readings say so. */

@@ -7,6 +7,7 @@ import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Repair;
+import app.dantro.core.starting.StartingReason;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,8 +23,25 @@ final class Verification {
         return step(verification(work), ChargingAfterwards.off(work));
     }
 
+    /** A charging job whose own test passed. */
+    static Step charging(Work work) {
+        List<Reason> all = new ArrayList<>();
+        work.record().lastRepair().map(repair -> changed(work, repair)).ifPresent(all::add);
+        all.add(ProcedureReason.TEST_PASSED_CHARGING.with());
+        return step(all, false);
+    }
+
+    /** What was put right stands above a job that is done, where the readings alone prove no part. */
+    static Conclusions headed(Conclusions conclusions) {
+        List<Reason> said = conclusions.findings().because();
+        boolean nothing = said.stream().allMatch(r -> r.is(StartingReason.NOTHING_PROVEN));
+        return conclusions.stage() == Stage.VERIFIED && nothing
+                ? conclusions.headed(conclusions.next().because().subList(0, 1))
+                : conclusions;
+    }
+
     /** The job is done: what changed, and what whoever brought it is told. */
-    static Step step(List<Reason> shown, boolean chargingOff) {
+    private static Step step(List<Reason> shown, boolean chargingOff) {
         return Step.of(Kind.DONE, ProcedureReason.VERIFIED.with(), shown, List.of())
                 .ending(Optional.of(Ending.verified(ProcedureReason.VERIFIED.with(), shown, chargingOff)));
     }
