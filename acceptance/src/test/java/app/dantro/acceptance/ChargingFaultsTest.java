@@ -82,6 +82,9 @@ class ChargingFaultsTest extends MendedJobs {
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Cold and warm")))
                 .containsText("a joint opens with the heat");
         assertThat(standings(page)).doesNotContainEntry("alternator", "SUSPECT");
+        reads(page, CASE, "bracket", LOADED, "0.28", 52);
+        isReadOnceMore(page, "Across the alternator mount", "0.27");
+        isRepairedAndVerified(page, "alternator mount");
     }
 
     private static void theEngineIs(Page page, String state) {

@@ -28,6 +28,13 @@ abstract class MendedJobs extends PractitionersJobs {
         comesBack(page);
     }
 
+    /** What a verdict would hang on alone is asked for a second time. */
+    void isReadOnceMore(Page page, String title, String typed) {
+        page.keyboard().press("n");
+        new Bench(page).seesTitle(title);
+        types(page, typed);
+    }
+
     /** The named part is repaired, what is asked for then shows it mended, and it charges as it should. */
     void isRepairedAndVerified(Page page, String part) {
         page.keyboard().press("n");
