@@ -25,8 +25,6 @@
 	let { bench, probe, title, why, choosing = $bindable() }: Props = $props();
 	const standby = $derived(bench.entry.ownChoice ? [] : (bench.view?.judgement.standby ?? []));
 	const fixing = $derived(bench.entry.draft.correcting);
-	/** To be said before this reading counts; surface charge has its timer. */
-	const asked = $derived(bench.step?.toSee.filter((look) => look.topic !== 'SURFACE_CHARGE') ?? []);
 	const touch = new MediaQuery('(pointer: coarse) or (max-width: 767px)');
 </script>
 
@@ -63,9 +61,7 @@
 			{/each}
 		</p>
 		<p class="why">{why ?? probe.why}</p>
-		{#if bench.step && asked.length > 0 && !bench.entry.ownChoice}
-			<ToSee {bench} step={{ ...bench.step, toSee: asked }} />
-		{/if}
+		<ToSee {bench} measuring />
 		<WithoutClamp {bench} />
 	</div>
 	<div class="hands">

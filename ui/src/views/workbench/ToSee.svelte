@@ -5,12 +5,21 @@
 	import Words from '../look/Words.svelte';
 
 	/** What has to be seen, tried or put back before the next step; each tap is on record. */
-	type Props = { bench: CaseState; step: Step };
-	let { bench, step }: Props = $props();
+	type Props = {
+		bench: CaseState;
+		step?: Step;
+		/** Beside a reading: what has to be said before it counts; surface charge has its timer. */ measuring?: boolean;
+	};
+	let { bench, step, measuring = false }: Props = $props();
+	const items = $derived(
+		measuring && bench.entry.ownChoice
+			? []
+			: ((step ?? bench.step)?.toSee ?? []).filter((look) => !measuring || look.topic !== 'SURFACE_CHARGE')
+	);
 </script>
 
 <div class="to-see">
-	{#each step.toSee as look (look.topic)}
+	{#each items as look (look.topic)}
 		{#if look.choices.length > 0}
 			<Choice
 				words={look.words}
