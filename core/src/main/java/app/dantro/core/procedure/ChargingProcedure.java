@@ -79,7 +79,7 @@ final class ChargingProcedure {
         Work work = new Work(all, judgement, guide, planner);
         Step next = faulty.map(part -> DeviceSteps.repair(all, part))
                 .or(this::diodes)
-                .or(this::measured)
+                .or(() -> measured().or(this::charged))
                 .or(() -> quiet)
                 .or(() -> AlternatorSteps.falling(work).map(Placed::step))
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
@@ -99,6 +99,19 @@ final class ChargingProcedure {
                 stage(next),
                 chargingFirst(next),
                 guide.map(Guide::standby).orElse(List.of()));
+    }
+
+    /**
+     * A flat battery is charged before an engine is run on it, and surface charge removed once; an engine that was read running
+     * is measured as it runs.
+     */
+    private Optional<Step> charged() {
+        boolean begun = record.lastRepair().isPresent()
+                || passed
+                || Arrived.baseLater(record)
+                || record.posts(Condition.REST).isEmpty()
+                || record.counted().stream().anyMatch(r -> r.condition().running());
+        return begun ? Optional.empty() : BatterySteps.charged(work()).map(Placed::step);
     }
 
     /** Without current a drop test proves nothing: where nothing is made, that is said before anything is read. */

@@ -10,6 +10,7 @@ import app.dantro.core.procedure.SafetyLaw.Frozen;
 import app.dantro.core.procedure.Step.Kind;
 import app.dantro.core.procedure.Step.ToSee;
 import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Statement;
@@ -60,9 +61,13 @@ final class SafetyFirst {
         if (wanted.filter(law::tooHigh).isPresent()) {
             return kept.at(conclusions.stage(), stopped());
         }
-        return wanted.filter(law::forbids).isPresent()
-                ? kept.at(conclusions.stage(), charge(conclusions.findings()))
-                : kept;
+        if (wanted.filter(law::forbids).isPresent()) {
+            return kept.at(conclusions.stage(), charge(conclusions.findings()));
+        }
+        return law.highest()
+                .filter(high -> next.kind() == Kind.MEASURE)
+                .map(high -> kept.at(conclusions.stage(), next.because(notRevved(high))))
+                .orElse(kept);
     }
 
     private Step restore(List<Topic> blocking) {
@@ -88,6 +93,10 @@ final class SafetyFirst {
         Work work = new Work(findings, Optional.empty(), Optional.empty(), Planner.halving());
         return BatterySteps.charge(
                 work, ProcedureReason.TOO_LOW_TO_TEST.with(Quantity.volts(BaseVoltage.goesOnVolts(work))));
+    }
+
+    private static Reason notRevved(Reading high) {
+        return ProcedureReason.NOT_REVVED.with(Quantity.volts(Math.abs(high.volts()), high.resolutionVolts()));
     }
 
     private Step stopped() {

@@ -56,6 +56,36 @@ class CameInTest extends SaidCases {
         assertThat(else_.probe().orElseThrow().condition()).isEqualTo(Condition.REST);
     }
 
+    /** A flat battery is charged before an engine runs on it, surface charge removed once; what runs already goes on. */
+    @Test
+    void theBaseVoltageIsAGateOnTheChargingSideToo() {
+        Statement undercharges = said(Topic.CHARGING_SYMPTOM, "UNDERCHARGES");
+        assertThat(charging(List.of(base("12.10")), undercharges).next().kind()).isEqualTo(Step.Kind.CHARGE);
+        Step surface = charging(List.of(base("13.02")), undercharges).next();
+        assertThat(surface.why()).contains("surface charge");
+        assertThat(surface.probe().orElseThrow().condition()).isEqualTo(Condition.REST);
+        assertThat(charging(List.of(base("12.30")), undercharges)
+                        .next()
+                        .probe()
+                        .orElseThrow()
+                        .condition())
+                .isEqualTo(Condition.IDLE);
+        Reading idle = SampleReadings.of("post-plus", "post-minus", Condition.IDLE, "14.1", Current.unknown());
+        assertThat(charging(List.of(base("12.10"), idle), undercharges).next().kind())
+                .as("it runs already")
+                .isEqualTo(Step.Kind.MEASURE);
+    }
+
+    /** What is searched with the engine off after it ran away says first that it is not to run. */
+    @Test
+    void anEngineThatRanAwayIsNotRevvedWhateverIsReadNext() {
+        Reading high = SampleReadings.of("post-plus", "post-minus", Condition.IDLE, "17.2", Current.unknown());
+        Step next = charging(List.of(base("12.58"), high), said(Topic.CHARGING_SYMPTOM, "OVERCHARGES"), NO_CLAMP)
+                .next();
+        assertThat(next.probe().map(p -> p.condition().running()).orElse(false)).isFalse();
+        assertThat(next.why()).contains("17.2 V while running is more than any regulator may hold");
+    }
+
     /** Glow plugs still pull the volts down; once somebody said that they have finished it is not asked again. */
     @Test
     void glowPlugsAreAskedAboutBeforeADieselsRunningVolts() {
