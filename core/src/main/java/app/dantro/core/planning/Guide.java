@@ -48,10 +48,11 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
     /**
      * Advice on the evidence, with its reasons.
      *
-     * @param usual what the trade reads first here, in order, as far as it was not read yet: while what tells most is looked
+     * @param order what the trade reads first here, as far as it was not read yet and a probe gets there: while what tells most is looked
      *     for, it comes first unless leaving it leads to the end well sooner
      */
-    public static Guide of(Findings findings, Judgement judgement, Workplace workplace, List<Observable.Volts> usual) {
+    public static Guide of(Findings findings, Judgement judgement, Workplace workplace, List<Observable.Volts> order) {
+        List<Observable.Volts> usual = order.stream().filter(workplace::reaches).toList();
         Advice advice = Advisor.advise(judgement, workplace);
         List<Proposal> best = advice.proposals().stream()
                 .filter(p -> p.what() instanceof Observable.Volts v && worthTaking(findings, v))
@@ -65,12 +66,12 @@ public record Guide(Advice advice, Optional<ProbePlan> next, List<ProbePlan> sta
                 && !usual.isEmpty()
                 && !usual.get(0).same(first.get(0));
         boolean ahead = leaving && TwoOrders.leaves(judgement.posterior(), workplace, best, usual);
-        List<Observable.Volts> order = leaving && !ahead
+        List<Observable.Volts> asked = leaving && !ahead
                 ? Stream.concat(Stream.of(usual.get(0)), first.stream().filter(what -> !what.same(usual.get(0))))
                         .toList()
                 : first;
         Explainer explainer = new Explainer(findings, judgement, advice, workplace);
-        List<ProbePlan> plans = order.stream().map(explainer::plan).toList();
+        List<ProbePlan> plans = asked.stream().map(explainer::plan).toList();
         return new Guide(
                 advice,
                 plans.stream().findFirst(),

@@ -57,6 +57,16 @@ class TradesOrderTest extends SaidCases {
         assertThat(pair(next(readings, "CLICK"))).isEqualTo(pair("post-plus", "battery-stud"));
     }
 
+    /** Whoever said that no probe gets to the motor stud is not sent there by the usual order. */
+    @Test
+    void theUsualOrderSendsNobodyWhereNoProbeGets() {
+        List<Reading> readings = List.of(base("12.58"), held("post-plus", "post-minus", "12.41"));
+        Step next = assess(readings, said(Topic.SYMPTOM, "CLICK"), NO_CLAMP, said(Topic.OUT_OF_REACH, "motor-stud"))
+                .next();
+        assertThat(next.probe().orElseThrow().red()).isNotEqualTo(PointId.of("motor-stud"));
+        assertThat(next.probe().orElseThrow().black()).isNotEqualTo(PointId.of("motor-stud"));
+    }
+
     /** A return side that loses three volts holds all the weight: the whole supply would be a crank for nothing. */
     @Test
     void aSideThatLosesAllIsWalkedAtOnceAndThatIsSaid() {
