@@ -5,6 +5,8 @@
 	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
+	import { shortcut } from '../../lib/state/shortcuts';
+	import SlipQuestion from '../workbench/SlipQuestion.svelte';
 	import FeedCheck from './FeedCheck.svelte';
 	import GroundTree from './GroundTree.svelte';
 	import Loaded from './Loaded.svelte';
@@ -41,12 +43,25 @@
 		message = wrong ?? '';
 	}
 
+	/** A question is answered by its letter where it stands, once the cursor is out of the fields. */
+	function onkeydown(event: KeyboardEvent): void {
+		const asked = bench.asked;
+		if (!asked || (event.target as HTMLElement).closest('input, select, textarea')) return;
+		const press = shortcut(event, '', true);
+		const choice = press?.do === 'answer' ? asked.slip?.choices[press.index] : undefined;
+		if (!choice) return;
+		event.preventDefault();
+		bench.record.answer(asked.id, choice.answer);
+	}
+
 	/** Takes a pair of points to the workbench, where it is read. */
 	function read(pair: { red: string; black: string; condition: Condition }): void {
 		void bench.entry.aim(pair);
 		void push(`/case/${bench.id}`);
 	}
 </script>
+
+<svelte:window {onkeydown} />
 
 <div class="charging">
 	<header class="top">
@@ -57,6 +72,9 @@
 		<Key primary href="#/case/{bench.id}">To the workbench</Key>
 	</header>
 	{#if message || bench.message}<p role="alert" class="message">{message || bench.message}</p>{/if}
+	{#if bench.asked}
+		<section class="card" aria-label="Question"><SlipQuestion {bench} reading={bench.asked} /></section>
+	{/if}
 	{#if charging && view}
 		<AsSaidThen basis={view.basis} />
 		{#if charging.charges}

@@ -19,6 +19,8 @@ class ChargingFaultsTest extends MendedJobs {
         reads(page, PLUS, MINUS, "REST", "12.5");
         reads(page, "bplus", CASE, LOADED, "14.2", 58);
         reads(page, PLUS, MINUS, LOADED, "13.4", 58);
+        reads(page, "bplus", PLUS, LOADED, "0.75", 580);
+        isAskedAndAnswers(page, "where it was 58 A before", "I enter it again");
         reads(page, "bplus", PLUS, LOADED, "0.75", 58);
         reads(page, CASE, MINUS, LOADED, "0.04", 58);
         reads(page, "fuse-in", "clamp-plus", LOADED, "0.62", 58);
@@ -38,7 +40,8 @@ class ChargingFaultsTest extends MendedJobs {
         Page page =
                 job("computer-regulated", "charging", "does not charge", "CHARGING_SYMPTOM=NOT_CHARGING", "CLAMP=NO");
         reads(page, PLUS, MINUS, "REST", "12.5");
-        reads(page, PLUS, MINUS, "IDLE", "12.3");
+        reads(page, PLUS, MINUS, "IDLE", "1.23");
+        isAskedAndAnswers(page, "does not fit a source of 12 V", "12.3");
         reads(page, PLUS, MINUS, LOADED, "11.9");
         assertThat(page.locator(".says")).containsText("It is discharging");
         reads(page, "bplus", CASE, LOADED, "11.95");
@@ -71,7 +74,8 @@ class ChargingFaultsTest extends MendedJobs {
         Page page =
                 job("petrol-body-return", "charging", "dim when warm", "CHARGING_SYMPTOM=UNDERCHARGES", "CLAMP=YES");
         theEngineIs(page, "Cold");
-        reads(page, PLUS, MINUS, "REST", "12.6");
+        reads(page, PLUS, MINUS, "REST", "1.26");
+        isAskedAndAnswers(page, "does not fit a 12 V battery", "12.6");
         reads(page, "bplus", PLUS, LOADED, "0.16", 60);
         reads(page, CASE, MINUS, LOADED, "0.05", 60);
         theEngineIs(page, "Warm");

@@ -22,7 +22,7 @@ class ChargingJobsTest extends MendedJobs {
         reads(page, PLUS, MINUS, LOADED, "14.04");
         reads(page, "bplus", PLUS, LOADED, "0.12");
         reads(page, CASE, MINUS, LOADED, "0.7");
-        isAskedAndAnswers(page, "more than the 0.16 V that lie between", "0.07");
+        isAskedAndAnswers(page, "more than is left of the 0.16 V", "0.07");
         nothingIsAccused(page);
         reads(page, PLUS, MINUS, "IDLE", "14.2");
         reads(page, PLUS, MINUS, "CRANKING", "10.9");
@@ -39,7 +39,8 @@ class ChargingJobsTest extends MendedJobs {
         reads(page, PLUS, MINUS, "REST", "25.2");
         reads(page, "bplus", CASE, LOADED, "28.3");
         reads(page, PLUS, MINUS, LOADED, "27.0");
-        reads(page, "bplus", PLUS, LOADED, "1.1");
+        reads(page, "bplus", PLUS, LOADED, "11.0");
+        isAskedAndAnswers(page, "more than the 1.3", "1.1");
         reads(page, MINUS, CASE, LOADED, "0.1");
         reads(page, "bplus", "fuse-in", LOADED, "0.1");
         reads(page, "fuse-in", "fuse-out", LOADED, "0.9");
@@ -67,7 +68,8 @@ class ChargingJobsTest extends MendedJobs {
     void anOvernightDrainThroughTheDiodes() {
         Page page = job("petrol-car", "charging", "flat in the morning", "CHARGING_SYMPTOM=FLAT_MORNING", "CLAMP=NO");
         reads(page, PLUS, MINUS, "REST", "12.5");
-        reads(page, PLUS, MINUS, "IDLE", "14.2");
+        reads(page, PLUS, MINUS, "IDLE", "1.42");
+        isAskedAndAnswers(page, "does not fit a source of 12 V", "14.2");
         reads(page, PLUS, MINUS, LOADED, "14.0");
         reads(page, "bplus", PLUS, LOADED, "0.12");
         reads(page, CASE, MINUS, LOADED, "0.04");

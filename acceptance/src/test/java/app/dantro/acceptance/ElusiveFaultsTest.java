@@ -78,7 +78,8 @@ class ElusiveFaultsTest extends MendedJobs {
         reads(page, "bplus", CASE, LOADED, "14.9", 70);
         reads(page, PLUS, MINUS, LOADED, "13.0", 70);
         reads(page, "bplus", PLUS, LOADED, "1.75", 70);
-        reads(page, MINUS, CASE, LOADED, "0.06", 70);
+        reads(page, MINUS, CASE, LOADED, "0.6", 70);
+        isAskedAndAnswers(page, "the other side took 1.75 V of it", "0.06");
         reads(page, "fuse-in", "fuse-out", LOADED, "1.6", 70);
         page.keyboard().press("n");
         new Bench(page).seesTitle("Repair the large fuse");
@@ -100,7 +101,8 @@ class ElusiveFaultsTest extends MendedJobs {
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Feed check")))
                 .containsText("expected 12.50 V");
         page.keyboard().press("w");
-        reads(page, "bplus", MINUS, "KEY_ON", "12.4");
+        reads(page, "bplus", MINUS, "KEY_ON", "1.24");
+        isAskedAndAnswers(page, "just a tenth of the 12.50 V", "12.4");
         reads(page, "bplus", CASE, "KEY_ON", "3.1");
         reads(page, MINUS, CASE, LOADED, "9.2");
         reads(page, MINUS, "bracket", LOADED, "0.04");
@@ -126,7 +128,8 @@ class ElusiveFaultsTest extends MendedJobs {
         new Bench(page).seesTitle("Voltage at idle");
         tap(page, "finished");
         assertThat(page.getByText("Wait for the glow plugs")).hasCount(0);
-        reads(page, PLUS, MINUS, "IDLE", "11.9");
+        reads(page, PLUS, MINUS, "IDLE", "119");
+        isAskedAndAnswers(page, "does not fit a source of 12 V", "11.9");
         reads(page, PLUS, MINUS, LOADED, "11.6");
         assertThat(page.locator(".says")).containsText("It is discharging");
         reads(page, "bplus", CASE, LOADED, "11.7");

@@ -25,7 +25,8 @@ class PileAndLoadsTest extends MendedJobs {
         assertThat(pile).containsText("set 140 A");
         saved(pile, "supply side", "-0.21");
         assertThat(pile).containsText("rested");
-        saved(pile, "return side", "0.62");
+        saved(pile, "return side", "6.2");
+        isAskedAndAnswers(page, "under a pile is more", "0.62");
         assertThat(pile).containsText("the return side first");
         page.keyboard().press("w");
         reads(page, CASE, "bracket", "PILE_ALTERNATOR", "0.56", 140);
@@ -110,7 +111,8 @@ class PileAndLoadsTest extends MendedJobs {
         reads(page, PLUS, MINUS, LOADED, "13.0", 62);
         reads(page, "bplus", CASE, LOADED, "14.15", 62);
         reads(page, "bplus", PLUS, LOADED, "1.08", 62);
-        reads(page, CASE, MINUS, LOADED, "0.05", 62);
+        reads(page, CASE, MINUS, LOADED, "0.5", 62);
+        isAskedAndAnswers(page, "the other side took 1.08 V of it", "0.05");
         reads(page, "fuse-in", "fuse-out", LOADED, "0.95", 62);
         assertThat(standings(page)).doesNotContainEntry("alternator", "FAULTY");
         isRepairedAndVerified(page, "large fuse");

@@ -16,7 +16,8 @@ class SoundVehiclesTest extends PractitionersJobs {
         reads(page, PLUS, MINUS, "REST", "12.6");
         reads(page, "bplus", CASE, LOADED, "14.21");
         reads(page, PLUS, MINUS, LOADED, "14.02");
-        reads(page, CASE, MINUS, LOADED, "0.05");
+        reads(page, CASE, MINUS, LOADED, "0.5");
+        isAskedAndAnswers(page, "more than the 0.19 V", "0.05");
         reads(page, "block", MINUS, LOADED, "0.04");
         reads(page, "body", MINUS, LOADED, "0.06");
         reads(page, "bplus", PLUS, LOADED, "0.14");
@@ -43,7 +44,8 @@ class SoundVehiclesTest extends PractitionersJobs {
         Page page = job("petrol-car", "charging", "check", "CHARGING_SYMPTOM=CHECK", "STRATEGY=CALCIUM", "CLAMP=NO");
         reads(page, PLUS, MINUS, "REST", "12.7");
         reads(page, PLUS, MINUS, "IDLE", "15.1");
-        reads(page, PLUS, MINUS, "RAISED", "15.3");
+        reads(page, PLUS, MINUS, "RAISED", "1.53");
+        isAskedAndAnswers(page, "does not fit a source of 12 V", "15.3");
         reads(page, PLUS, MINUS, LOADED, "14.6");
         reads(page, "bplus", PLUS, LOADED, "0.15");
         reads(page, CASE, MINUS, LOADED, "0.04");

@@ -15,7 +15,8 @@ class StartingJobsTest extends MendedJobs {
     void aClickIsHalvedToTheCableEndAndVerifiedByAMeterAlone() {
         Page page = job("petrol-car", "starting", "one click, no crank", "SYMPTOM=CLICK", "CLAMP=NO");
         reads(page, PLUS, MINUS, "REST", "12.55");
-        reads(page, PLUS, MINUS, "START_ATTEMPT", "12.31");
+        reads(page, PLUS, MINUS, "START_ATTEMPT", "1.231");
+        isAskedAndAnswers(page, "does not fit a 12 V battery", "12.31");
         reads(page, PLUS, "battery-stud", "START_ATTEMPT", "11.9");
         reads(page, PLUS, "cable-end-battery", "START_ATTEMPT", "11.8");
         reads(page, "clamp-plus", "cable-end-battery", "START_ATTEMPT", "11.7");
@@ -45,7 +46,8 @@ class StartingJobsTest extends MendedJobs {
         types(page, "12.62");
         states(page, "ENGINE_DISABLED", "OPEN");
         comesBack(page);
-        reads(page, PLUS, MINUS, "CRANKING", "10.4");
+        reads(page, PLUS, MINUS, "CRANKING", "104");
+        isAskedAndAnswers(page, "does not fit a 12 V battery", "10.4");
         places("starter-case", page);
         int before = new Bench(page).readings().count();
         page.keyboard().type("0.31 0.29 0.30");
@@ -75,6 +77,8 @@ class StartingJobsTest extends MendedJobs {
         Page page = job("petrol-car", "starting", "cranks slowly", "SYMPTOM=SLOW", "CLAMP=YES", "CYLINDERS=4");
         reads(page, PLUS, MINUS, "REST", "12.6");
         reads(page, PLUS, MINUS, "CRANKING", "10.3", 240);
+        reads(page, "starter-case", MINUS, "CRANKING", "0.25", 24);
+        isAskedAndAnswers(page, "where it was 240 A before", "I enter it again");
         reads(page, "starter-case", MINUS, "CRANKING", "0.25", 240);
         reads(page, PLUS, "motor-stud", "CRANKING", "0.50", 240);
         page.keyboard().press("n");
@@ -95,7 +99,8 @@ class StartingJobsTest extends MendedJobs {
     void aMotorcycleAloneByTheMetersMemory() {
         Page page = job("motorcycle", "starting", "slow in the morning", "SYMPTOM=SLOW", "CLAMP=NO");
         reads(page, PLUS, MINUS, "REST", "12.6");
-        reads(page, PLUS, MINUS, "KEY_ON", "12.3");
+        reads(page, PLUS, MINUS, "KEY_ON", "1.23");
+        isAskedAndAnswers(page, "does not fit a 12 V battery", "12.3");
         page.locator("#condition").selectOption("CRANKING");
         page.locator("#statistic").selectOption("MINIMUM");
         types(page, "9.4");
@@ -124,7 +129,8 @@ class StartingJobsTest extends MendedJobs {
         reads(page, PLUS, MINUS, "REST", "12.6");
         reads(page, PLUS, MINUS, "ENGINE_OFF_LOAD", "11.4");
         states(page, "RECOVERY_VOLTS", "12.4");
-        reads(page, PLUS, MINUS, "CRANKING", "10.9");
+        reads(page, PLUS, MINUS, "CRANKING", "109");
+        isAskedAndAnswers(page, "does not fit a 12 V battery", "10.9");
         reads(page, "starter-case", MINUS, "CRANKING", "0.20");
         reads(page, PLUS, "motor-stud", "CRANKING", "0.40");
         page.keyboard().press("n");

@@ -56,6 +56,7 @@ final class ChargingSlips {
                         .or(this::noSource)
                         .or(running::stood)
                         .or(running::decimal)
+                        .or(running::underPile)
                         .or(running::muchOfASide)
                         .or(this::beyondRating)
                         .or(this::unloaded);

@@ -54,6 +54,9 @@ final class Marks {
 
     static final double ASSUMED_HEALTHY_DROP_VOLTS = 0.5;
 
+    /** No way of a pile's is left with so much by anybody who watches it, in V a block: the cable smokes. */
+    static final double ASSUMED_MUCH_UNDER_PILE_VOLTS = 2;
+
     /** A moved decimal fits what is around it within this (docs/job.md, slips to catch). */
     static final double FITS_SIGMAS = 2.5;
 

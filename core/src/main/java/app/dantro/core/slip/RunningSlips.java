@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.quantity.Quantity;
+import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.DecimalMove;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
@@ -58,21 +59,31 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
         if (!reading.condition().running() || !conducts() || small || !charges() && source().shownBeside()) {
             return Optional.empty();
         }
-        double room = room();
-        boolean tooMuch = volts > room + Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.ASSUMED_SAME * room);
-        return tooMuch
+        Room between = Room.of(circuit, alternator, counted.in(reading.condition()), reading);
+        double room = between.volts()
+                + Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.ASSUMED_SAME * between.ofBothSides());
+        return volts > room
                 ? meantDrop(volts, room)
-                        .map(move -> Slip.asking(
-                                Kind.DECIMAL,
-                                List.of(
-                                        charges()
-                                                ? SlipReason.MORE_THAN_BETWEEN.with(shown(), Quantity.volts(room))
-                                                : SlipReason.MUCH_BESIDE.with(shown()),
-                                        SlipReason.WHAT.with()),
-                                Entry.meant(reading, move),
-                                Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(shown())),
-                                Entry.repeat()))
+                        .map(move -> asking(move, charges() ? between.exceeded(shown()) : SlipReason.MUCH_BESIDE.with(shown())))
                 : Optional.empty();
+    }
+
+    /** Under a pile one way that would take so much of the battery, and a usual share of it once its decimal is moved. */
+    Optional<Slip> underPile() {
+        double volts = Math.abs(reading.volts());
+        boolean much = volts >= Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS * circuit.blocks();
+        return reading.condition().pile() && conducts() && much
+                ? meantDrop(volts, Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS).map(move -> asking(move, SlipReason.MUCH_UNDER_PILE.with(shown())))
+                : Optional.empty();
+    }
+
+    private Slip asking(double move, Reason why) {
+        return Slip.asking(
+                Kind.DECIMAL,
+                List.of(why, SlipReason.WHAT.with()),
+                Entry.meant(reading, move),
+                Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(shown())),
+                Entry.repeat());
     }
 
     /** Wiring lies between the points, and none of it waits to be closed: else the source's own volts stand there. */
@@ -101,14 +112,7 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
         boolean measured = reading.flowingAmps().isPresent();
         boolean odd = (supply || back) && !measured && high && !known && volts >= much && volts * Marks.TENTH < much;
         return odd && volts * Marks.TENTH >= Marks.ASSUMED_LEAST_SIDE_VOLTS
-                ? Optional.of(Slip.asking(
-                        Kind.DECIMAL,
-                        List.of(
-                                SlipReason.SIDE_LOSES_MUCH.with(shown(), Quantity.volts(posts.getAsDouble())),
-                                SlipReason.WHAT.with()),
-                        Entry.meant(reading, Marks.TENTH),
-                        Choice.of(Answer.AS_READ, SlipReason.SHOWED.with(shown())),
-                        Entry.repeat()))
+                ? Optional.of(asking(Marks.TENTH, SlipReason.SIDE_LOSES_MUCH.with(shown(), Quantity.volts(posts.getAsDouble()))))
                 : Optional.empty();
     }
 
@@ -120,25 +124,6 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
                 .filter(move -> volts * move <= (move < Marks.ONE_PLACE ? Marks.ASSUMED_HEALTHY_DROP_VOLTS : room))
                 .boxed()
                 .findFirst();
-    }
-
-    /** What B+ stands above the posts in the same condition, or can at the most; without the posts, what no charged way loses. */
-    private double room() {
-        OptionalDouble output = counted.in(reading.condition()).stream()
-                .filter(r -> r.isAcross(alternator.output(), alternator.ground()))
-                .mapToDouble(r -> Math.abs(r.volts()))
-                .max();
-        OptionalDouble posts = counted.in(reading.condition()).stream()
-                .filter(r -> r.pair().equals(circuit.posts()))
-                .mapToDouble(r -> Math.abs(r.volts()))
-                .min();
-        if (posts.isEmpty()) {
-            return Marks.HIGHEST_POST_VOLTS * circuit.blocks();
-        }
-        boolean holdsItsOwn = alternator.sense().plus().equals(alternator.output());
-        double highest =
-                output.orElse((holdsItsOwn ? Marks.HIGHEST_OUTPUT_VOLTS : Marks.MOST_DRIVEN_VOLTS) * circuit.blocks());
-        return Math.max(0, highest - posts.getAsDouble());
     }
 
     private Quantity shown() {

@@ -40,6 +40,8 @@ enum SlipReason implements Reason.Kind {
     IT_STOOD,
     IT_RAN_SO,
     MORE_THAN_BETWEEN,
+    MORE_THAN_IS_LEFT,
+    MUCH_UNDER_PILE,
     MUCH_BESIDE,
     RUNNING_VOLTAGE,
     NOTHING_ACROSS_LIVE,

@@ -122,4 +122,28 @@ class ChargingSlipsTest {
         Reading low = read("post-plus", "post-minus", Condition.RAISED_LOADED, "12.80", 60);
         assertThat(asked(CAR, drop, output, low)).isEmpty();
     }
+
+    /** Of 1.15 V between alternator and posts the supply took 1.08: the return cannot take half a volt as well. */
+    @Test
+    void whatTheOtherSideTookIsNotLeftForThisOne() {
+        Reading output = read("bplus", "alternator-case", Condition.RAISED_LOADED, "14.15", 62);
+        Reading posts = read("post-plus", "post-minus", Condition.RAISED_LOADED, "13.0", 62);
+        Reading supply = read("bplus", "post-plus", Condition.RAISED_LOADED, "1.08", 62);
+        Reading back = read("alternator-case", "post-minus", Condition.RAISED_LOADED, "0.5", 62);
+        assertThat(asked(CAR, back, output, posts, supply)).contains(Kind.DECIMAL);
+        assertThat(asked(CAR, back, output, posts)).isEmpty();
+        assertThat(asked(CAR, read("fuse-in", "fuse-out", Condition.RAISED_LOADED, "0.95", 62), output, posts, supply))
+                .isEmpty();
+    }
+
+    /** A pile's cable that takes 2 V of twelve is watched by nobody; with less of it a bad one stands as it is. */
+    @Test
+    void aWayThatTakesTwoVoltsUnderAPileSlipped() {
+        assertThat(asked(CAR, read("alternator-case", "post-minus", Condition.PILE_ALTERNATOR, "6.2", 140)))
+                .contains(Kind.DECIMAL);
+        assertThat(asked(CAR, read("alternator-case", "post-minus", Condition.PILE_ALTERNATOR, "0.62", 140)))
+                .isEmpty();
+        assertThat(asked(TRUCK, read("bplus", "post-plus", Condition.PILE_ALTERNATOR, "2.4", 100)))
+                .isEmpty();
+    }
 }
