@@ -104,5 +104,6 @@ export const REPAIR_WORDS: Record<RepairAction, string> = {
 	TIGHTENED: 'Tightened',
 	REMADE: 'End remade',
 	REROUTED: 'Rerouted',
-	REPLACED: 'Replaced'
+	REPLACED: 'Replaced',
+	PUT_RIGHT: 'Put right'
 };

@@ -67,6 +67,46 @@ class ChargingFaultsTest extends MendedJobs {
         takes(page, "^Verified");
     }
 
+    /** Lamp on, glow plugs done, both batteries new: discharging, and no feed comes to the machine. */
+    @Tag("long")
+    @Test
+    void newBatteriesDoNotCureAMachineThatGetsNoFeed() {
+        Page page = job(
+                "twin-battery-diesel",
+                "charging",
+                "lamp on",
+                "CHARGING_SYMPTOM=LAMP_ON",
+                "CLAMP=NO",
+                "REPLACED=both batteries");
+        reads(page, PLUS, MINUS, "REST", "12.5");
+        reads(page, PLUS, MINUS, "KEY_ON", "11.9");
+        page.keyboard().press("n");
+        new Bench(page).seesTitle("Voltage at idle");
+        tap(page, "finished");
+        assertThat(page.getByText("Wait for the glow plugs")).hasCount(0);
+        reads(page, PLUS, MINUS, "IDLE", "119");
+        isAskedAndAnswers(page, "does not fit a source of 12 V", "11.9");
+        reads(page, PLUS, MINUS, LOADED, "11.6");
+        assertThat(page.locator(".says")).containsText("It is discharging");
+        reads(page, "bplus", CASE, LOADED, "11.7");
+        clock.pass(-900);
+        states(page, "PIN_FEED", "0.3");
+        clock.pass(900);
+        states(page, "LAMP_KEY_ON", "DARK");
+        comesBack(page);
+        page.keyboard().press("g");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Feed check")))
+                .containsText("it does not arrive");
+        assertThat(standings(page)).doesNotContainValue("FAULTY").doesNotContainValue("SUSPECT");
+        page.keyboard().press("n");
+        new Bench(page).seesTitle("Put right first: What its plug needs");
+        answers(page, "arrives");
+        takes(page, "^Does it charge");
+        answers(page, "Yes, it charges");
+        takes(page, "^Verified");
+        assertThat(page.locator(".next")).containsText("put right");
+    }
+
     /** The same drop cold and warm at one current: a ground that opens with the heat. */
     @Tag("long")
     @Test

@@ -110,38 +110,4 @@ class ElusiveFaultsTest extends MendedJobs {
         assertThat(standings(page)).doesNotContainEntry("alternator", "FAULTY");
         isRepairedAndVerified(page, "alternator mount");
     }
-
-    /** Lamp on, glow plugs done, both batteries new: discharging, and no feed comes to the machine. */
-    @Tag("long")
-    @Test
-    void newBatteriesDoNotCureAMachineThatGetsNoFeed() {
-        Page page = job(
-                "twin-battery-diesel",
-                "charging",
-                "lamp on",
-                "CHARGING_SYMPTOM=LAMP_ON",
-                "CLAMP=NO",
-                "REPLACED=both batteries");
-        reads(page, PLUS, MINUS, "REST", "12.5");
-        reads(page, PLUS, MINUS, "KEY_ON", "11.9");
-        page.keyboard().press("n");
-        new Bench(page).seesTitle("Voltage at idle");
-        tap(page, "finished");
-        assertThat(page.getByText("Wait for the glow plugs")).hasCount(0);
-        reads(page, PLUS, MINUS, "IDLE", "119");
-        isAskedAndAnswers(page, "does not fit a source of 12 V", "11.9");
-        reads(page, PLUS, MINUS, LOADED, "11.6");
-        assertThat(page.locator(".says")).containsText("It is discharging");
-        reads(page, "bplus", CASE, LOADED, "11.7");
-        states(page, "PIN_FEED", "0.3");
-        states(page, "LAMP_KEY_ON", "DARK");
-        comesBack(page);
-        page.keyboard().press("g");
-        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Feed check")))
-                .containsText("it does not arrive");
-        assertThat(standings(page))
-                .doesNotContainEntry("alternator", "FAULTY")
-                .doesNotContainEntry("battery-a", "SUSPECT")
-                .doesNotContainEntry("battery-b", "SUSPECT");
-    }
 }

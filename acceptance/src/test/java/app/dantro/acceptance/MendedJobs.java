@@ -17,6 +17,7 @@ abstract class MendedJobs extends PractitionersJobs {
             "own voltage", "14.2",
             "Whole supply", "0.14",
             "Whole return", "0.05",
+            "^Battery − post to alternator case", "0.05",
             "Retest across", "0.01",
             "Alternator B\\+ stud to alternator case", "14.2");
 

@@ -22,6 +22,9 @@ final class Marks {
 
     static final double LAMP_FAILS_VOLTS = 1;
 
+    /** What was said to be missing and is there sooner than this was a wrong button. */
+    static final long ASSUMED_LEAST_REPAIR_MILLIS = 60_000;
+
     /** A running system stands this much above the battery at rest, for 12 V (docs/job.md, test 15). */
     static final double ABOVE_BASE_VOLTS = 0.5;
 

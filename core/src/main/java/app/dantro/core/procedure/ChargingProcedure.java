@@ -80,13 +80,13 @@ final class ChargingProcedure {
         Step next = faulty.map(part -> DeviceSteps.repair(all, part))
                 .or(this::diodes)
                 .or(() -> measured().or(this::charged))
+                .or(() -> AlternatorSteps.refuted(work))
                 .or(() -> quiet)
                 .or(() -> AlternatorSteps.falling(work).map(Placed::step))
                 .or(() -> EndingSteps.slow(work()).map(Placed::step))
                 .or(() -> guide.flatMap(SideSteps::inOrder).map(Step::measure))
                 .or(() -> DeviceSteps.openUp(work))
                 .or(() -> DeviceSteps.advised(work))
-                .or(() -> AlternatorSteps.refuted(work))
                 .or(this::besides)
                 .orElseGet(() -> looks.open().isEmpty() || passed
                         ? afterwards()
@@ -175,6 +175,7 @@ final class ChargingProcedure {
     /** What is seen again once an alternator was fitted: belt, lamp and ripple say what volts alone do not. */
     private List<Topic> fitted() {
         Optional<Repair> alternator = record.lastRepair()
+                .filter(r -> r.action() != Repair.Action.PUT_RIGHT)
                 .filter(r -> record.circuit()
                         .alternator()
                         .filter(a -> a.id().equals(r.part()))

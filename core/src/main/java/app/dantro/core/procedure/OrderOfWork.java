@@ -36,7 +36,7 @@ import java.util.UUID;
  */
 public final class OrderOfWork {
     /** Raised when the same record may lead to another headline or standing than before. */
-    public static final int VERSION = 16;
+    public static final int VERSION = 17;
 
     private final Planner planner;
 

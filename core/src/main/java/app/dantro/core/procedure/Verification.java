@@ -59,7 +59,10 @@ final class Verification {
 
     private static Reason changed(Work work, Repair repair) {
         PartId part = repair.part();
-        Quantity name = Quantity.named(work.record().circuit().nameOf(part).orElse(part.value()));
+        boolean beside =
+                repair.action() == Repair.Action.PUT_RIGHT && !repair.note().isEmpty();
+        String of = work.record().circuit().nameOf(part).orElse(part.value());
+        Quantity name = Quantity.named(beside ? repair.note() : of);
         return work.record().circuit().part(part).isEmpty()
                 ? ProcedureReason.REPAIRED_THUS.with(
                         name, Quantity.named(repair.action().words()))

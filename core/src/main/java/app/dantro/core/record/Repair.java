@@ -19,7 +19,8 @@ public record Repair(UUID id, PartId part, Action action, String note, long done
         TIGHTENED("tightened"),
         REMADE("end remade"),
         REROUTED("rerouted"),
-        REPLACED("replaced");
+        REPLACED("replaced"),
+        PUT_RIGHT("put right");
 
         private final String words;
 

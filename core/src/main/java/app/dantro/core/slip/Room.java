@@ -36,7 +36,8 @@ record Room(double ofBothSides, double otherSide) {
         double highest =
                 output.orElse((holdsItsOwn ? Marks.HIGHEST_OUTPUT_VOLTS : Marks.MOST_DRIVEN_VOLTS) * circuit.blocks());
         double both = Math.max(0, highest - posts.getAsDouble());
-        return new Room(both, output.isPresent() ? Math.min(both, otherSide(circuit, alternator, together, reading)) : 0);
+        return new Room(
+                both, output.isPresent() ? Math.min(both, otherSide(circuit, alternator, together, reading)) : 0);
     }
 
     private static double otherSide(Circuit circuit, Alternator alternator, Readings together, Reading reading) {

@@ -60,11 +60,11 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
             return Optional.empty();
         }
         Room between = Room.of(circuit, alternator, counted.in(reading.condition()), reading);
-        double room = between.volts()
-                + Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.ASSUMED_SAME * between.ofBothSides());
+        double room = between.volts() + Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.ASSUMED_SAME * between.ofBothSides());
         return volts > room
                 ? meantDrop(volts, room)
-                        .map(move -> asking(move, charges() ? between.exceeded(shown()) : SlipReason.MUCH_BESIDE.with(shown())))
+                        .map(move -> asking(
+                                move, charges() ? between.exceeded(shown()) : SlipReason.MUCH_BESIDE.with(shown())))
                 : Optional.empty();
     }
 
@@ -73,7 +73,8 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
         double volts = Math.abs(reading.volts());
         boolean much = volts >= Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS * circuit.blocks();
         return reading.condition().pile() && conducts() && much
-                ? meantDrop(volts, Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS).map(move -> asking(move, SlipReason.MUCH_UNDER_PILE.with(shown())))
+                ? meantDrop(volts, Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS)
+                        .map(move -> asking(move, SlipReason.MUCH_UNDER_PILE.with(shown())))
                 : Optional.empty();
     }
 
@@ -112,7 +113,8 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
         boolean measured = reading.flowingAmps().isPresent();
         boolean odd = (supply || back) && !measured && high && !known && volts >= much && volts * Marks.TENTH < much;
         return odd && volts * Marks.TENTH >= Marks.ASSUMED_LEAST_SIDE_VOLTS
-                ? Optional.of(asking(Marks.TENTH, SlipReason.SIDE_LOSES_MUCH.with(shown(), Quantity.volts(posts.getAsDouble()))))
+                ? Optional.of(asking(
+                        Marks.TENTH, SlipReason.SIDE_LOSES_MUCH.with(shown(), Quantity.volts(posts.getAsDouble()))))
                 : Optional.empty();
     }
 

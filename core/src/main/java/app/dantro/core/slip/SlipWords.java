@@ -58,8 +58,7 @@ final class SlipWords {
             case MORE_THAN_BETWEEN -> "%s is more than the %s that lie between the alternator and the posts.";
             case MORE_THAN_IS_LEFT ->
                 "%s is more than is left of the %s between the alternator and the posts: the other side took %s of it.";
-            case MUCH_UNDER_PILE ->
-                "%s on one way under a pile is more than anybody lets stand.";
+            case MUCH_UNDER_PILE -> "%s on one way under a pile is more than anybody lets stand.";
             case RUNNING_VOLTAGE -> "%s is a running engine's voltage, not %s. Did the engine run, or is a charger on?";
             case NOTHING_ACROSS_LIVE ->
                 "%s across %s and %s, which is live unless its wire is open. Did a probe slip, is the case without its ground, or was the meter on AC?";

@@ -9,7 +9,8 @@ import java.util.stream.Stream;
 
 /**
  * Readings under a carbon pile. What it draws is what the technician set, no evidence: a drop is carried over to the amps
- * that the circuit's pile draws. Without the amps, and at a source, it tells nothing (docs/everyday.md, carbon pile).
+ * that the circuit's pile draws, whatever its sign: the current may run the other way, and few watch it in the seconds
+ * there are. Without the amps, and at a source, it tells nothing (docs/everyday.md, carbon pile).
  */
 final class UnderPile {
     private UnderPile() {}
@@ -28,7 +29,7 @@ final class UnderPile {
                 .map(share -> new Observation(
                         reading.id(),
                         CaseInference.volts(reading),
-                        reading.volts() * share,
+                        Math.abs(reading.volts()) * share,
                         reading.resolutionVolts() * share))
                 .toList();
     }

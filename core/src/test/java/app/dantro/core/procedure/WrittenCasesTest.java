@@ -81,7 +81,7 @@ class WrittenCasesTest {
             said.append('\n');
         }
         assertThat(OrderOfWork.VERSION + ": " + BasisTest.print(said.toString()))
-                .isEqualTo("16: 4f51500f88b462c8");
+                .isEqualTo("17: 4f51500f88b462c8");
     }
 
     private Assessment assess(String[] field) {

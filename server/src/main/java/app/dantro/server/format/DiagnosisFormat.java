@@ -1,5 +1,6 @@
 package app.dantro.server.format;
 
+import app.dantro.core.charging.WhatItNeeds;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.ending.Ending;
 import app.dantro.core.finding.Doubt;
@@ -42,13 +43,13 @@ public final class DiagnosisFormat {
     }
 
     private static ObjectNode json(CaseDocument document, OrderOfWork order) {
-        CaseRecord evidence = CaseRecord.of(
+        CaseRecord evidence = WhatItNeeds.heard(CaseRecord.of(
                         document.circuit(),
                         document.state().celsius(),
                         document.readings(),
                         document.happened().repairs(),
                         document.happened().tests())
-                .with(Statements.of(document.happened().statements()));
+                .with(Statements.of(document.happened().statements())));
         PreparedCircuit prepared =
                 PreparedCircuit.of(document.circuit(), document.state().celsius());
         OwnSets own = document.basis().map(Basis::own).orElseGet(OwnSets::none);

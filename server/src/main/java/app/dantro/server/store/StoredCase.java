@@ -1,5 +1,6 @@
 package app.dantro.server.store;
 
+import app.dantro.core.charging.WhatItNeeds;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
@@ -167,9 +168,9 @@ public record StoredCase(
         return statements.stream().filter(s -> !isStruck(s.statement().id())).toList();
     }
 
-    /** The evidence that follows: struck repairs and tests left out, struck readings marked. */
+    /** The evidence that follows: struck repairs and tests left out, struck readings marked, what was put right among the repairs. */
     public CaseRecord evidence() {
-        return new CaseRecord(
+        return WhatItNeeds.heard(new CaseRecord(
                 circuit(),
                 loop(),
                 record.celsius(),
@@ -185,6 +186,6 @@ public record StoredCase(
                         .filter(t -> !isStruck(t.id()))
                         .toList(),
                 Statements.of(
-                        standing().stream().map(StoredStatement::statement).toList()));
+                        standing().stream().map(StoredStatement::statement).toList())));
     }
 }
