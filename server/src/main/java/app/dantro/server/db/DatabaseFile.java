@@ -96,8 +96,11 @@ final class DatabaseFile {
                         "The database (%s) was written by a newer Dantro (schema %d, this one knows %d): update Dantro, or choose another folder with --data DIR. Nothing was changed."
                                 .formatted(file, version, SCHEMA_VERSION));
             }
-            if (!ours || !single(statement, "PRAGMA quick_check").equals("ok")) {
+            if (!single(statement, "PRAGMA quick_check").equals("ok") || !ours && !begun(statement)) {
                 throw damaged(file, null);
+            }
+            if (!ours && seal.filter(s -> s.rows() > 0).isPresent()) {
+                throw lost(file, "nothing is in it");
             }
             SealCheck.Found found = SealCheck.whole(
                     connection, seal.filter(s -> s.schema() == version).orElseGet(() -> Seals.none(version)));
@@ -114,6 +117,12 @@ final class DatabaseFile {
         } catch (SQLException e) {
             throw damaged(file, e);
         }
+    }
+
+    /** A database whose very first start was cut off holds nothing yet but what the migrations keep for themselves. */
+    private static boolean begun(Statement statement) throws SQLException {
+        return single(statement, "SELECT COUNT(*) FROM sqlite_schema WHERE tbl_name <> 'flyway_schema_history'")
+                .equals("0");
     }
 
     private static String single(Statement statement, String sql) throws SQLException {

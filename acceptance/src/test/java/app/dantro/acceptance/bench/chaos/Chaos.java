@@ -8,10 +8,11 @@ import java.util.Locale;
 
 /** The trials one after the other, each with what came of it in a line. */
 public final class Chaos {
-    public static final List<String> TRIALS = List.of("kills", "damage", "fuzz", "load");
+    public static final List<String> TRIALS = List.of("stores", "power", "kills", "damage", "fuzz", "load");
     private static final int FILES_A_ROUND = 50;
     private static final int REQUESTS_A_ROUND = 500;
     private static final int SECONDS = 60;
+    private static final int ENTRIES = 700;
     private static final long SEED = 18;
 
     private final int rounds;
@@ -26,6 +27,8 @@ public final class Chaos {
         for (String trial : trials) {
             Path work = Files.createTempDirectory("dantro-chaos");
             switch (trial) {
+                case "stores" -> out.println("stores: " + new StoreKills(work.resolve("data"), SEED).run(rounds));
+                case "power" -> out.println("power: " + new Unsynced(work, ENTRIES, SEED).run(rounds));
                 case "kills" -> out.println("kills: " + new Kills(work.resolve("data"), SEED).run(rounds));
                 case "damage" ->
                     out.println("damage: " + new DamagedFiles(work, SEED).run(work, rounds * FILES_A_ROUND));

@@ -21,6 +21,21 @@ class ChaosTest {
     }
 
     @Test
+    void whatKilledStoresSaidToBeOnRecordIsThere() throws Exception {
+        StoreKills.Came came = new StoreKills(work.resolve("data"), SEED).run(4);
+        assertThat(came.acknowledged()).isPositive();
+        assertThat(came.lost() + came.refused()).as(came.toString()).isZero();
+    }
+
+    @Test
+    void whatIsOnRecordOutlastsThePower() throws Exception {
+        Unsynced.Came came = new Unsynced(work, 120, SEED).run(12);
+        assertThat(came.acknowledged()).isPositive();
+        assertThat(came.rounds()).isPositive();
+        assertThat(came.lost() + came.refused()).as(came.toString()).isZero();
+    }
+
+    @Test
     void aDamagedFolderOpensWithAllThatWasInItOrNotAtAll() throws Exception {
         DamagedFiles.Came came = new DamagedFiles(work, SEED).run(work, 40);
         assertThat(came.otherContent() + came.crashed()).as(came.toString()).isZero();
