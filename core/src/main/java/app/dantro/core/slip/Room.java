@@ -2,13 +2,11 @@ package app.dantro.core.slip;
 
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Circuit;
-import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PointId;
 import app.dantro.core.quantity.Quantity;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
-import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -40,13 +38,14 @@ record Room(double ofBothSides, double otherSide) {
                 both, output.isPresent() ? Math.min(both, otherSide(circuit, alternator, together, reading)) : 0);
     }
 
+    /** Only for a whole side: a piece of it loses anything up to what is left. */
     private static double otherSide(Circuit circuit, Alternator alternator, Readings together, Reading reading) {
-        boolean supplies = on(circuit.chargingSupply(), reading);
-        if (!supplies && !on(circuit.chargingReturn(), reading)) {
+        boolean supply = reading.isAcross(alternator.output(), circuit.plusPost());
+        if (!supply && !reading.isAcross(circuit.minusPost(), alternator.ground())) {
             return 0;
         }
-        PointId from = supplies ? circuit.minusPost() : alternator.output();
-        PointId to = supplies ? alternator.ground() : circuit.plusPost();
+        PointId from = supply ? circuit.minusPost() : alternator.output();
+        PointId to = supply ? alternator.ground() : circuit.plusPost();
         return together.stream()
                 .filter(r -> r.isAcross(from, to))
                 .mapToDouble(r -> Math.abs(r.volts()))
@@ -54,9 +53,15 @@ record Room(double ofBothSides, double otherSide) {
                 .orElse(0);
     }
 
-    private static boolean on(List<Part> way, Reading reading) {
-        return way.stream().anyMatch(p -> p.touches(reading.red()))
-                && way.stream().anyMatch(p -> p.touches(reading.black()));
+    /** Room for what two meters' moments differ by. */
+    double slack() {
+        return Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.ASSUMED_SAME * ofBothSides);
+    }
+
+    /** True for a drop that no way leaves room for; beside the other side's, only if a tenth of it closes the loop. */
+    boolean exceededBy(double drop) {
+        boolean closes = Math.abs(drop * Marks.TENTH - volts()) <= slack();
+        return drop > ofBothSides + slack() || otherSide > 0 && closes && drop > volts() + slack();
     }
 
     double volts() {

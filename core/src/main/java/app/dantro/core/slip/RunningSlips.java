@@ -60,9 +60,8 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
             return Optional.empty();
         }
         Room between = Room.of(circuit, alternator, counted.in(reading.condition()), reading);
-        double room = between.volts() + Math.max(Marks.ASSUMED_SLACK_VOLTS, Marks.ASSUMED_SAME * between.ofBothSides());
-        return volts > room
-                ? meantDrop(volts, room)
+        return between.exceededBy(volts)
+                ? meantDrop(volts, between.volts() + between.slack())
                         .map(move -> asking(
                                 move, charges() ? between.exceeded(shown()) : SlipReason.MUCH_BESIDE.with(shown())))
                 : Optional.empty();
@@ -71,7 +70,8 @@ record RunningSlips(Circuit circuit, Alternator alternator, Readings counted, Re
     /** Under a pile one way that would take so much of the battery, and a usual share of it once its decimal is moved. */
     Optional<Slip> underPile() {
         double volts = Math.abs(reading.volts());
-        boolean much = volts >= Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS * circuit.blocks();
+        boolean open = volts >= Marks.ASSUMED_OPEN_SHARE * Marks.MEANT_LEAST_RUNNING_VOLTS * circuit.blocks();
+        boolean much = volts >= Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS * circuit.blocks() && !open;
         return reading.condition().pile() && conducts() && much
                 ? meantDrop(volts, Marks.ASSUMED_MUCH_UNDER_PILE_VOLTS)
                         .map(move -> asking(move, SlipReason.MUCH_UNDER_PILE.with(shown())))

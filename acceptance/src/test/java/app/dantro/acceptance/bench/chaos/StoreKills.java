@@ -15,6 +15,11 @@ import java.util.Set;
 /** The stores' writing process is killed at random moments, always on the same folder; what it said to be on record has to be. */
 final class StoreKills {
     private static final int LONGEST_MILLIS = 400;
+    private static final int UUID_LENGTH = 36;
+
+    /** One in so many is killed while it starts, the others while they write. */
+    private static final int EARLY = 5;
+
     private static final int MOST_ENTRIES = 100_000;
 
     private final Path folder;
@@ -54,16 +59,19 @@ final class StoreKills {
                 .start();
         BufferedReader said =
                 new BufferedReader(new InputStreamReader(writer.getInputStream(), StandardCharsets.US_ASCII));
-        String first = said.readLine();
-        if (first == null) {
-            throw new IOException("The writer ended before it wrote anything.");
-        }
+        boolean starting = dice.nextInt(EARLY) == 0;
         Thread killer = new Thread(() -> killAfter(writer, dice.nextInt(LONGEST_MILLIS)));
-        killer.start();
-        for (String line = first; line != null; line = said.readLine()) {
-            if (line.startsWith(StoreWriter.ON_RECORD) && line.length() == StoreWriter.ON_RECORD.length() + 36) {
+        for (String line = said.readLine(); line != null; line = said.readLine()) {
+            boolean entry = line.startsWith(StoreWriter.ON_RECORD);
+            if (killer.getState() == Thread.State.NEW && (entry || starting)) {
+                killer.start();
+            }
+            if (entry && line.length() == StoreWriter.ON_RECORD.length() + UUID_LENGTH) {
                 acknowledged.add(line.substring(StoreWriter.ON_RECORD.length()));
             }
+        }
+        if (killer.getState() == Thread.State.NEW) {
+            throw new IOException("The writer ended before it wrote anything.");
         }
         killer.join();
         writer.waitFor();
@@ -75,6 +83,7 @@ final class StoreKills {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }
-        writer.destroyForcibly();
+        // By its handle: what it had said stays to be read.
+        writer.toHandle().destroyForcibly();
     }
 }
