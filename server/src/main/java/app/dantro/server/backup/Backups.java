@@ -80,6 +80,7 @@ public class Backups {
      * @throws BackupFailed in words; what was made before stays
      */
     synchronized Backup make() {
+        swept(kept);
         try {
             Backup made = Backup.make(data.database(), kept.at(now()));
             trouble = Optional.empty();
@@ -98,12 +99,24 @@ public class Backups {
         secondTrouble = Optional.empty();
         places.newest().ifPresent(place -> {
             try {
+                swept(new Kept(Path.of(place.folder())));
                 Backup.copy(made, Path.of(place.folder()));
             } catch (BackupFailed | InvalidPathException failed) {
                 secondTrouble = Optional.of(failed.getMessage());
                 LOG.error("{}", failed.getMessage());
             }
         });
+    }
+
+    /** What was killed midway is no backup, and takes the room of one. */
+    private static void swept(Kept place) {
+        try {
+            for (Path cutOff : place.cutOff()) {
+                Files.deleteIfExists(cutOff);
+            }
+        } catch (IOException e) {
+            LOG.error("What a backup left midway in {} cannot be removed: {}", place.folder(), e.getMessage());
+        }
     }
 
     private void clear() {

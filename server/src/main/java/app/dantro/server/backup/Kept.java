@@ -14,11 +14,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** The backups of a folder, by the time in their names, and which of them stay: of 7 days, 5 weeks and 12 months the newest. */
 record Kept(Path folder) {
     private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("'dantro-'yyyy-MM-dd-HHmmss'.db'");
+    /** What one that was killed midway leaves: its beginning, or a seal without the backup it was made for. */
+    private static final Pattern CUT_OFF = Pattern.compile("(dantro-\\d{4}-\\d{2}-\\d{2}-\\d{6}\\.db)\\.(making.*|seal)");
+
     private static final int DAYS = 7;
     private static final int WEEKS = 5;
     private static final int MONTHS = 12;
@@ -41,6 +46,21 @@ record Kept(Path folder) {
                     .sorted(Comparator.comparing(Dated::at).reversed())
                     .toList();
         }
+    }
+
+    /** What backups that were killed midway left here. */
+    List<Path> cutOff() throws IOException {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(this::cutOff).toList();
+        }
+    }
+
+    private boolean cutOff(Path file) {
+        Matcher name = CUT_OFF.matcher(file.getFileName().toString());
+        return name.matches() && !(name.group(2).equals("seal") && Files.exists(folder.resolve(name.group(1))));
     }
 
     private static Optional<Dated> dated(Path file) {

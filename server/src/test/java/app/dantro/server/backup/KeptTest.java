@@ -46,6 +46,23 @@ class KeptTest {
         assertThat(kept.all()).hasSize(2);
     }
 
+    @Test
+    void whatOneThatWasKilledMidwayLeftIsSweptAndNothingElse() throws Exception {
+        Kept kept = new Kept(folder);
+        made(kept, LocalDateTime.of(2026, 5, 1, 2, 0));
+        List<String> left = List.of(
+                "dantro-2026-05-02-020000.db.making",
+                "dantro-2026-05-02-020000.db.making-journal",
+                "dantro-2026-05-03-020000.db.seal");
+        for (String name : left) {
+            Files.createFile(folder.resolve(name));
+        }
+        Files.createFile(folder.resolve("dantro-2026-05-01-020000.db.seal"));
+        Files.createFile(folder.resolve("my own.db.making"));
+        assertThat(kept.cutOff().stream().map(f -> f.getFileName().toString()))
+                .containsExactlyInAnyOrderElementsOf(left);
+    }
+
     private static void made(Kept kept, LocalDateTime at) throws IOException {
         Files.writeString(kept.at(at), "");
     }
