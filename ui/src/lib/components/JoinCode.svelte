@@ -29,7 +29,7 @@
 				<QrCode text={link} label="The link {link}" />
 			{/each}
 			<p>
-				<b>{code.code.slice(0, 4)} {code.code.slice(4)}</b>
+				<b>{code.code.replace(/(\d{4})(?=\d)/g, '$1 ')}</b>
 				<span>works once, for ten minutes</span>
 			</p>
 			<p class="where">

@@ -84,6 +84,11 @@ export class CaseRecord {
 		this.write('photos', { topic, base64, by: this.host.device, takenAtMs: workshopNow() }, 'a picture');
 	}
 
+	/** Erases a picture or other entry for good; without a target all that is personal in the case. */
+	erase(target?: string): void {
+		this.write('erasures', { target, by: this.host.device, erasedAtMs: workshopNow() }, 'an erasure');
+	}
+
 	complaintTest(passed: boolean): void {
 		this.host.entry.followPlan();
 		this.write(

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { getApp } from '../../lib/state/app.svelte';
 	import Dialog from '../../lib/components/Dialog.svelte';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import type { Topic } from '../../lib/api/client';
@@ -9,6 +10,7 @@
 	/** Pictures of one thing that was looked at: take one, look at it, strike it out. */
 	type Props = { bench: CaseState; topic: Topic; what: string };
 	let { bench, topic, what }: Props = $props();
+	const app = getApp();
 	const photos = $derived(bench.view?.photos.filter((p) => p.topic === topic) ?? []);
 	let shown = $state('');
 	let open = $state(false);
@@ -75,6 +77,14 @@
 			bench.record.strike(shown, 'Wrong picture');
 		}}>Take this picture out</Key
 	>
+	{#if app.me?.role === 'OWNER'}
+		<Key
+			onclick={() => {
+				open = false;
+				bench.record.erase(shown);
+			}}>Erase this picture for good</Key
+		>
+	{/if}
 </Dialog>
 
 <style>

@@ -3,6 +3,7 @@
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
 	import Course from './Course.svelte';
+	import Erase from './Erase.svelte';
 	import FoundByOthers from './FoundByOthers.svelte';
 	import JudgedBy from './JudgedBy.svelte';
 	import Pictures from './Pictures.svelte';
@@ -51,6 +52,7 @@
 				<Course course={view.course} />
 				<JudgedBy basis={view.basis} />
 				<Pictures {view} />
+				<Erase {bench} />
 			</div>
 		</div>
 	</div>

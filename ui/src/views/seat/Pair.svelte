@@ -43,7 +43,7 @@
 		</div>
 	{:else}
 		<h1>Join Dantro</h1>
-		<p>Type the eight digits that the workshop’s computer or the technician’s screen shows.</p>
+		<p>Type the digits that the workshop’s computer or the technician’s screen shows.</p>
 		<form onsubmit={join}>
 			<label
 				>Code
@@ -52,7 +52,7 @@
 					name="code"
 					inputmode="numeric"
 					autocomplete="one-time-code"
-					maxlength="9"
+					maxlength="14"
 					bind:value={code}
 				/></label
 			>

@@ -22,7 +22,8 @@ import java.util.stream.Stream;
 record Kept(Path folder) {
     private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("'dantro-'yyyy-MM-dd-HHmmss'.db'");
     /** What one that was killed midway leaves: its beginning, or a seal without the backup it was made for. */
-    private static final Pattern CUT_OFF = Pattern.compile("(dantro-\\d{4}-\\d{2}-\\d{2}-\\d{6}\\.db)\\.(making.*|seal)");
+    private static final Pattern CUT_OFF =
+            Pattern.compile("(dantro-\\d{4}-\\d{2}-\\d{2}-\\d{6}\\.db)\\.(making.*|seal)");
 
     private static final int DAYS = 7;
     private static final int WEEKS = 5;

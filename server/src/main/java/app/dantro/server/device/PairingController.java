@@ -35,7 +35,7 @@ class PairingController {
 
     /** A code typed by a device that wants to join. */
     record NewDevice(
-            @NotBlank @Size(max = 12) String code,
+            @NotBlank @Size(max = 20) String code,
             @NotBlank @Size(max = 60) String name) {}
 
     /** @param wasPaired false where there was nothing to leave */

@@ -3,6 +3,7 @@ package app.dantro.server.device;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 
 /**
  * Who sends a request.
@@ -12,6 +13,8 @@ import java.util.UUID;
  */
 record Visitor(Role role, Optional<UUID> device, Optional<UUID> caseId) {
     private static final String ATTRIBUTE = Visitor.class.getName();
+
+    private static final Pattern ERASES = Pattern.compile("/api/cases/[^/]+/erasures(/.*)?");
 
     static final Visitor OWNER = new Visitor(Role.OWNER, Optional.empty(), Optional.empty());
     static final Visitor STRANGER = new Visitor(Role.NONE, Optional.empty(), Optional.empty());
@@ -39,9 +42,12 @@ record Visitor(Role role, Optional<UUID> device, Optional<UUID> caseId) {
         };
     }
 
-    /** What only the workshop's own computer may reach: copies of everything, where they go, and how the program is. */
+    /** What only the workshop's own computer may reach: copies of everything, where they go, how the program is, and what cannot be undone. */
     private static boolean isOwners(String path) {
-        return path.equals("/api/backups") || path.startsWith("/api/backups/") || path.equals("/api/health");
+        return path.equals("/api/backups")
+                || path.startsWith("/api/backups/")
+                || path.equals("/api/health")
+                || ERASES.matcher(path).matches();
     }
 
     /** What everyone may reach: who they are, and the door. */

@@ -20,13 +20,13 @@ public class PhotoStore {
     private static final String FIND_BY_CASE = """
             SELECT id, case_id, topic, taken_by, taken_at_ms
               FROM photo
-             WHERE case_id = :caseId
+             WHERE case_id = :caseId AND length(jpeg) > 0
              ORDER BY taken_at_ms, id
             """;
     private static final String FIND_JPEG = """
             SELECT jpeg
               FROM photo
-             WHERE case_id = :caseId AND id = :id
+             WHERE case_id = :caseId AND id = :id AND length(jpeg) > 0
             """;
     private static final RowMapper<StoredPhoto> PHOTO = (row, n) -> new StoredPhoto(
             UUID.fromString(row.getString("id")),

@@ -50,4 +50,30 @@ class PairingCodesTest {
         assertThat(codes.take(first)).isEmpty();
         assertThat(codes.take(last)).isPresent();
     }
+
+    private void wrong(int times) {
+        for (int i = 0; i < times; i++) {
+            codes.take("x" + i);
+        }
+    }
+
+    @Test
+    void whileManyWrongOnesComeCodesAreLongAndTheDoorStaysOpen() {
+        wrong(PairingCodes.MANY_WRONG);
+        String longOne = codes.make(Role.SEAT, Optional.empty()).digits();
+        assertThat(longOne).matches("\\d{12}");
+        assertThat(codes.take(longOne)).isPresent();
+        clock.pass(10 * 60);
+        assertThat(codes.make(Role.SEAT, Optional.empty()).digits()).hasSize(8);
+    }
+
+    @Test
+    void farTooManyWrongOnesMakeTheShortCodesVoidAndNoLongOne() {
+        String before = codes.make(Role.SEAT, Optional.empty()).digits();
+        wrong(PairingCodes.MANY_WRONG);
+        String since = codes.make(Role.SEAT, Optional.empty()).digits();
+        wrong(PairingCodes.TOO_MANY_WRONG);
+        assertThat(codes.take(before)).isEmpty();
+        assertThat(codes.take(since)).isPresent();
+    }
 }

@@ -24,7 +24,8 @@ import org.springframework.mock.web.MockHttpServletResponse;
 class RolesByDoorsTest {
     private static final String NETWORK = "192.0.2.77";
     private static final Set<String> EVERYBODYS = Set.of("/api/devices/me", "/api/devices/me/removed", "/api/pairing");
-    private static final Set<String> OWNERS = Set.of("/api/backups", "/api/backups/places/{placeId}", "/api/health");
+    private static final Set<String> OWNERS = Set.of(
+            "/api/backups", "/api/backups/places/{placeId}", "/api/health", "/api/cases/{caseId}/erasures/{erasureId}");
 
     @TempDir
     Path folder;
