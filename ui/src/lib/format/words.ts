@@ -107,3 +107,6 @@ export const REPAIR_WORDS: Record<RepairAction, string> = {
 	REPLACED: 'Replaced',
 	PUT_RIGHT: 'Put right'
 };
+
+/** What one chooses from: what was put right outside the circuit is said where it was missing. */
+export const REPAIR_CHOICES = Object.entries(REPAIR_WORDS).filter(([action]) => action !== 'PUT_RIGHT');

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CaseView, RepairAction } from '../../lib/api/client';
-	import { REPAIR_WORDS } from '../../lib/format/words';
+	import { REPAIR_CHOICES } from '../../lib/format/words';
 	import Key from '../../lib/components/Key.svelte';
 
 	/** What was found while looking and put right: a repair, which calls for its retest. */
@@ -27,7 +27,7 @@
 		<label>
 			<span>What was done</span>
 			<select bind:value={action}>
-				{#each Object.entries(REPAIR_WORDS) as [value, words] (value)}
+				{#each REPAIR_CHOICES as [value, words] (value)}
 					<option {value}>{words}</option>
 				{/each}
 			</select>

@@ -3,7 +3,7 @@
 	import type { RepairAction, Step } from '../../lib/api/client';
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import { volts } from '../../lib/format/si';
-	import { REPAIR_WORDS } from '../../lib/format/words';
+	import { REPAIR_CHOICES } from '../../lib/format/words';
 	import Key from '../../lib/components/Key.svelte';
 	import UndoKey from './UndoKey.svelte';
 	import Cautions from './Cautions.svelte';
@@ -41,7 +41,7 @@
 	{/if}
 	<fieldset>
 		<legend>What was done</legend>
-		{#each Object.entries(REPAIR_WORDS) as [value, words] (value)}
+		{#each REPAIR_CHOICES as [value, words] (value)}
 			<label class="key" class:primary={action === value}>
 				<input type="radio" class="sr-only" name="action" {value} bind:group={action} />
 				{words}
