@@ -45,9 +45,18 @@ public final class WhatItNeeds {
 
     private CaseRecord heard(Alternator alternator) {
         List<Statement> all = new ArrayList<>();
+        Set<Topic> missing = EnumSet.noneOf(Topic.class);
         for (Statement statement : said.history()) {
             all.add(statement);
-            pin(statement).map(answer -> derived(statement, answer)).ifPresent(all::add);
+            Topic topic = statement.topic();
+            Optional<Answer> says = pin(statement);
+            boolean back = says.isEmpty() && PINS.contains(topic) && missing.remove(topic);
+            if (says.filter(Answer.NO::equals).isPresent()) {
+                missing.add(topic);
+            }
+            says.or(() -> back ? Optional.of(Answer.YES) : Optional.empty())
+                    .map(answer -> derived(statement, answer))
+                    .ifPresent(all::add);
         }
         List<Repair> repairs = new ArrayList<>(record.repairs());
         NEEDED.forEach(topic -> putRight(alternator, topic, all).ifPresent(repairs::add));
@@ -65,7 +74,10 @@ public final class WhatItNeeds {
         return new Statement(pin.id(), Topic.PLUG_FED, answer.name(), pin.note(), pin.saidAtMillis());
     }
 
-    /** What a pin says of the plug: nothing arrives, or it carries a test lamp. Volts without a load prove no feed. */
+    /**
+     * What a pin says of the plug: nothing arrives, or it carries a test lamp. Volts without a load prove no feed, but what was
+     * read as missing is back with them.
+     */
     private Optional<Answer> pin(Statement statement) {
         if (!PINS.contains(statement.topic()) || alone(statement).openLine(statement.topic())) {
             return Optional.empty();

@@ -82,4 +82,15 @@ class WhatItNeedsTest {
         states(Topic.BELT_DRIVES, "NO", 5);
         assertThat(heard().repairs()).isEmpty();
     }
+
+    @Test
+    void aPinThatIsReadAgainWithItsVoltsIsBack() {
+        states(Topic.PIN_FEED, "0.3", 10);
+        said.add(new Statement(UUID.randomUUID(), Topic.PIN_FEED, "12.3", "", 10 * MINUTE + 20_000));
+        assertThat(heard().statements().answer(Topic.PLUG_FED)).contains(Answer.YES);
+        assertThat(heard().repairs()).as("typed wrong, not repaired").isEmpty();
+        states(Topic.PIN_FEED, "0.3", 20);
+        states(Topic.PIN_FEED, "12.3", 40);
+        assertThat(heard().repairs()).hasSize(1);
+    }
 }
