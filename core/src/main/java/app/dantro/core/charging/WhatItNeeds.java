@@ -2,6 +2,7 @@ package app.dantro.core.charging;
 
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
@@ -35,15 +36,18 @@ public final class WhatItNeeds {
         this.said = record.statements();
     }
 
-    /** The same case with what its pins say about the plug, and what was put right among its repairs. */
-    public static CaseRecord heard(CaseRecord record) {
+    /**
+     * The same case with what its pins say about the plug, and, of a charging job, what was put right among its repairs: a
+     * starter is no other for a belt.
+     */
+    public static CaseRecord heard(CaseRecord record, Loop concern) {
         return record.circuit()
                 .alternator()
-                .map(a -> new WhatItNeeds(record).heard(a))
+                .map(a -> new WhatItNeeds(record).heard(a, concern))
                 .orElse(record);
     }
 
-    private CaseRecord heard(Alternator alternator) {
+    private CaseRecord heard(Alternator alternator, Loop concern) {
         List<Statement> all = new ArrayList<>();
         Set<Topic> missing = EnumSet.noneOf(Topic.class);
         for (Statement statement : said.history()) {
@@ -59,7 +63,8 @@ public final class WhatItNeeds {
                     .ifPresent(all::add);
         }
         List<Repair> repairs = new ArrayList<>(record.repairs());
-        NEEDED.forEach(topic -> putRight(alternator, topic, all).ifPresent(repairs::add));
+        List<Topic> needed = concern == Loop.CHARGING ? NEEDED : List.of();
+        needed.forEach(topic -> putRight(alternator, topic, all).ifPresent(repairs::add));
         return new CaseRecord(
                 record.circuit(),
                 record.loop(),

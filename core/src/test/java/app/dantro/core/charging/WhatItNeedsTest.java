@@ -3,6 +3,7 @@ package app.dantro.core.charging;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.core.circuit.Condition;
+import app.dantro.core.circuit.Loop;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.reading.Current;
 import app.dantro.core.reading.SampleReadings;
@@ -32,14 +33,20 @@ class WhatItNeedsTest {
     }
 
     private CaseRecord heard() {
-        return WhatItNeeds.heard(CaseRecord.of(
-                        ReadyMadeCircuits.named("petrol-car").orElseThrow(),
-                        20,
-                        List.of(RecordedReading.of(SampleReadings.of(
-                                "post-plus", "post-minus", Condition.REST, "12.5", Current.unknown()))),
-                        List.of(),
-                        List.of())
-                .with(Statements.of(said)));
+        return heard(Loop.CHARGING);
+    }
+
+    private CaseRecord heard(Loop concern) {
+        return WhatItNeeds.heard(
+                CaseRecord.of(
+                                ReadyMadeCircuits.named("petrol-car").orElseThrow(),
+                                20,
+                                List.of(RecordedReading.of(SampleReadings.of(
+                                        "post-plus", "post-minus", Condition.REST, "12.5", Current.unknown()))),
+                                List.of(),
+                                List.of())
+                        .with(Statements.of(said)),
+                concern);
     }
 
     @ParameterizedTest
@@ -72,6 +79,7 @@ class WhatItNeedsTest {
         assertThat(heard().stateOf(RecordedReading.of(
                         SampleReadings.of("post-plus", "post-minus", Condition.RAISED, "11.6", Current.unknown()))))
                 .isEqualTo(ReadingState.BEFORE_REPAIR);
+        assertThat(heard(Loop.STARTING).repairs()).as("of a job at the starter").isEmpty();
     }
 
     @Test

@@ -43,13 +43,15 @@ public final class DiagnosisFormat {
     }
 
     private static ObjectNode json(CaseDocument document, OrderOfWork order) {
-        CaseRecord evidence = WhatItNeeds.heard(CaseRecord.of(
-                        document.circuit(),
-                        document.state().celsius(),
-                        document.readings(),
-                        document.happened().repairs(),
-                        document.happened().tests())
-                .with(Statements.of(document.happened().statements())));
+        CaseRecord evidence = WhatItNeeds.heard(
+                CaseRecord.of(
+                                document.circuit(),
+                                document.state().celsius(),
+                                document.readings(),
+                                document.happened().repairs(),
+                                document.happened().tests())
+                        .with(Statements.of(document.happened().statements())),
+                document.concern());
         PreparedCircuit prepared =
                 PreparedCircuit.of(document.circuit(), document.state().celsius());
         OwnSets own = document.basis().map(Basis::own).orElseGet(OwnSets::none);

@@ -170,22 +170,25 @@ public record StoredCase(
 
     /** The evidence that follows: struck repairs and tests left out, struck readings marked, what was put right among the repairs. */
     public CaseRecord evidence() {
-        return WhatItNeeds.heard(new CaseRecord(
-                circuit(),
-                loop(),
-                record.celsius(),
-                readings.stream()
-                        .map(r -> r.recorded(isStruck(r.reading().id())))
-                        .toList(),
-                repairs.stream()
-                        .map(StoredRepair::repair)
-                        .filter(r -> !isStruck(r.id()))
-                        .toList(),
-                tests.stream()
-                        .map(StoredTest::test)
-                        .filter(t -> !isStruck(t.id()))
-                        .toList(),
-                Statements.of(
-                        standing().stream().map(StoredStatement::statement).toList())));
+        return WhatItNeeds.heard(
+                new CaseRecord(
+                        circuit(),
+                        loop(),
+                        record.celsius(),
+                        readings.stream()
+                                .map(r -> r.recorded(isStruck(r.reading().id())))
+                                .toList(),
+                        repairs.stream()
+                                .map(StoredRepair::repair)
+                                .filter(r -> !isStruck(r.id()))
+                                .toList(),
+                        tests.stream()
+                                .map(StoredTest::test)
+                                .filter(t -> !isStruck(t.id()))
+                                .toList(),
+                        Statements.of(standing().stream()
+                                .map(StoredStatement::statement)
+                                .toList())),
+                record.concern());
     }
 }
