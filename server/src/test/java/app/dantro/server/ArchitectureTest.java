@@ -54,7 +54,7 @@ class ArchitectureTest {
             format: problem
             seal:
             db: seal
-            store: format problem
+            store: format problem seal
             view: store
             assess: store
             job: assess db format problem store view

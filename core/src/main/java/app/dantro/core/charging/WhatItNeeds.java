@@ -10,7 +10,6 @@ import app.dantro.core.record.Repair;
 import app.dantro.core.record.Statement;
 import app.dantro.core.record.Statements;
 import app.dantro.core.record.Topic;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -144,7 +143,9 @@ public final class WhatItNeeds {
             long since = statement.saidAtMillis()
                     - missing.map(Statement::saidAtMillis).orElse(0L);
             if (!lacks && missing.isPresent() && since >= Marks.ASSUMED_LEAST_REPAIR_MILLIS) {
-                UUID id = UUID.nameUUIDFromBytes((topic + ":" + statement.id()).getBytes(StandardCharsets.UTF_8));
+                // One of its own, and always the same.
+                UUID said = statement.id();
+                UUID id = new UUID(said.getMostSignificantBits(), ~said.getLeastSignificantBits());
                 repair = Optional.of(new Repair(
                         id, alternator.id(), Repair.Action.PUT_RIGHT, topic.title(), statement.saidAtMillis()));
             }

@@ -20,8 +20,6 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 class DataFolderTest {
     @TempDir
@@ -54,19 +52,6 @@ class DataFolderTest {
     void refusesAFileThatIsNoDatabase() throws Exception {
         Files.writeString(folder.resolve("dantro.db"), "these are not the volts you are looking for");
         refusesUntouched("damaged or not Dantro's");
-    }
-
-    /** Killed in its very first second: nothing of it is there but the migrations' own table, or not even that. */
-    @ParameterizedTest
-    @ValueSource(strings = {"PRAGMA journal_mode = WAL", "CREATE TABLE flyway_schema_history (installed_rank INT)"})
-    void goesOnWhereAFirstStartWasCutOff(String begun) throws Exception {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("dantro.db"));
-                Statement statement = connection.createStatement()) {
-            statement.execute(begun);
-            statement.execute("PRAGMA encoding");
-            statement.execute("VACUUM");
-        }
-        DataFolder.open(folder).close();
     }
 
     @Test
