@@ -13,6 +13,8 @@
 	const app = getApp();
 	const photos = $derived(bench.view?.photos.filter((p) => p.topic === topic) ?? []);
 	let shown = $state('');
+	/** The picture that a first tap said to erase; the second does. */
+	let sure = $state('');
 	let open = $state(false);
 	let message = $state('');
 	let busy = $state(false);
@@ -49,6 +51,7 @@
 			class="thumb"
 			onclick={() => {
 				shown = photo.id;
+				sure = '';
 				open = true;
 			}}
 		>
@@ -80,9 +83,13 @@
 	{#if app.me?.role === 'OWNER'}
 		<Key
 			onclick={() => {
+				if (sure !== shown) {
+					sure = shown;
+					return;
+				}
 				open = false;
 				bench.record.erase(shown);
-			}}>Erase this picture for good</Key
+			}}>{sure === shown ? 'Erase it: nobody can bring it back' : 'Erase this picture for good'}</Key
 		>
 	{/if}
 </Dialog>

@@ -88,7 +88,7 @@ public final class WhatItNeeds {
         }
         double read = alone(statement).figure(statement.topic()).orElseThrow();
         return switch (statement.topic()) {
-            case PIN_FEED -> byLamp() ? Optional.empty() : missing(maker().or(this::battery), read);
+            case PIN_FEED -> byLamp() ? Optional.empty() : missing(figure(Topic.MAKER_FEED).or(this::battery), read);
             case PIN_SENSE -> missing(battery(), read);
             case PIN_FEED_LOADED -> underLamp(figure(Topic.PIN_FEED).or(this::battery), read);
             default -> Optional.empty();
@@ -113,10 +113,6 @@ public final class WhatItNeeds {
                 .flatMap(lost -> lost > Marks.LAMP_FAILS_VOLTS
                         ? Optional.of(Answer.NO)
                         : lost <= Marks.LAMP_FALL_VOLTS ? Optional.of(Answer.YES) : Optional.empty());
-    }
-
-    private Optional<Double> maker() {
-        return figure(Topic.MAKER_FEED);
     }
 
     private Optional<Double> figure(Topic topic) {
