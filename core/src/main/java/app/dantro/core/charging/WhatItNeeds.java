@@ -88,7 +88,8 @@ public final class WhatItNeeds {
         }
         double read = alone(statement).figure(statement.topic()).orElseThrow();
         return switch (statement.topic()) {
-            case PIN_FEED -> byLamp() ? Optional.empty() : missing(figure(Topic.MAKER_FEED).or(this::battery), read);
+            case PIN_FEED ->
+                byLamp() ? Optional.empty() : missing(figure(Topic.MAKER_FEED).or(this::battery), read);
             case PIN_SENSE -> missing(battery(), read);
             case PIN_FEED_LOADED -> underLamp(figure(Topic.PIN_FEED).or(this::battery), read);
             default -> Optional.empty();
