@@ -87,10 +87,12 @@ public final class Figures {
     /** The ripple under load as it was typed, if it is more than any healthy machine gives; a switched one is not judged. */
     public static Optional<String> muchRipple(CaseRecord record) {
         Stated stated = Stated.of(record);
-        boolean switched =
-                record.circuit().regulator().filter(Regulator.SEPARATE::equals).isPresent();
         return stated.figure(Topic.RIPPLE_LOADED)
-                .filter(volts -> !switched && volts > Marks.BEYOND_RIPPLE_VOLTS)
+                .filter(volts -> volts > Marks.BEYOND_RIPPLE_VOLTS)
+                .filter(volts -> record.circuit()
+                        .regulator()
+                        .filter(Regulator.SEPARATE::equals)
+                        .isEmpty())
                 .map(volts -> stated.shown(Topic.RIPPLE_LOADED));
     }
 

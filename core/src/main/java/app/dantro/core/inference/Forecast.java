@@ -111,9 +111,9 @@ public final class Forecast {
         double[] all = new double[table.outputs];
         for (int i = 0; i < all.length; i++) {
             all[i] = prepared.mean(explanation.first(), explanation.second(), condition, new Channels.Span(i, -1));
-            int at = (explanation.first() * table.outputs + i) * table.numbers;
+            int row = explanation.first() * table.outputs + i;
             for (int k = 0; k < table.numbers; k++) {
-                all[i] += table.slopes[at + k] * (theta[k] + known.moreAtIdle(k, condition));
+                all[i] += table.slope(row, k) * (theta[k] + known.moreAtIdle(k, condition));
             }
         }
         return all;
@@ -146,14 +146,14 @@ public final class Forecast {
         ResponseTable table = prepared.table(condition);
         double[][] all = new double[table.outputs][columns + rows];
         for (int i = 0; i < all.length; i++) {
-            int at = (explanation.first() * table.outputs + i) * table.numbers;
+            int row = explanation.first() * table.outputs + i;
             for (int r = 0; r < rows; r++) {
                 for (int k = 0; k < table.numbers; k++) {
-                    all[i][columns + r] += whitened[r * columns + k] * table.slopes[at + k];
+                    all[i][columns + r] += whitened[r * columns + k] * table.slope(row, k);
                 }
             }
             for (int k = 0; k < table.numbers; k++) {
-                all[i][k] = table.slopes[at + k] * Math.sqrt(known.variance[k]);
+                all[i][k] = table.slope(row, k) * Math.sqrt(known.variance[k]);
             }
         }
         return all;

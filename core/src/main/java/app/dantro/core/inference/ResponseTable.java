@@ -7,15 +7,18 @@ import java.util.List;
 
 /**
  * What instruments show in one condition under every single-fault hypothesis, with the slopes by every number that
- * differs between vehicles. Immutable once made; single precision, since the model is far coarser.
+ * differs between vehicles. Immutable once made; single precision, the slopes of one output in steps of 1/32767 of its
+ * steepest, since the model is far coarser.
  */
 final class ResponseTable {
     final int outputs;
     final int numbers;
     /** hypotheses × outputs. */
     final float[] means;
-    /** hypotheses × outputs × numbers. */
-    final float[] slopes;
+    /** hypotheses × outputs × numbers, in steps. */
+    private final short[] slopes;
+    /** What one step comes to; hypotheses × outputs. */
+    private final float[] steps;
     /** False where the solver found no operating point. */
     final boolean[] known;
 
@@ -23,7 +26,8 @@ final class ResponseTable {
         this.outputs = outputs;
         this.numbers = numbers;
         means = new float[hypotheses * outputs];
-        slopes = new float[hypotheses * outputs * numbers];
+        slopes = new short[hypotheses * outputs * numbers];
+        steps = new float[hypotheses * outputs];
         known = new boolean[hypotheses];
     }
 
@@ -39,10 +43,34 @@ final class ResponseTable {
                     condition, hypothesis.state(celsius), hypothesis.strongerState(celsius), mean, slope);
             if (table.known[h]) {
                 copy(mean, table.means, h * mean.length);
-                copy(slope, table.slopes, h * slope.length);
+                table.keep(slope, h * table.outputs);
             }
         }
         return table;
+    }
+
+    /** Keeps the slopes of one hypothesis, each output's by its own steepest. */
+    private void keep(double[] slope, int from) {
+        for (int i = 0; i < outputs; i++) {
+            double steepest = 0;
+            for (int k = 0; k < numbers; k++) {
+                steepest = Math.max(steepest, Math.abs(slope[i * numbers + k]));
+            }
+            steps[from + i] = (float) (steepest / Short.MAX_VALUE);
+            for (int k = 0; k < numbers && steepest > 0; k++) {
+                slopes[(from + i) * numbers + k] =
+                        (short) Math.round(slope[i * numbers + k] / steepest * Short.MAX_VALUE);
+            }
+        }
+    }
+
+    /**
+     * By how much an output moves with a number, in its unit a standard deviation.
+     *
+     * @param row hypothesis × outputs + output
+     */
+    double slope(int row, int number) {
+        return steps[row] * slopes[row * numbers + number];
     }
 
     /** What an instrument shows under a hypothesis; NaN if it has no operating point. */
@@ -53,7 +81,7 @@ final class ResponseTable {
 
     /** Bytes that the table takes. */
     long bytes() {
-        return 4L * (means.length + slopes.length) + known.length;
+        return 4L * (means.length + steps.length) + 2L * slopes.length + known.length;
     }
 
     private static void copy(double[] from, float[] to, int at) {

@@ -96,23 +96,21 @@ final class Sensitivities {
     }
 
     private static void single(ResponseTable table, int hypothesis, Span span, double[] into, int at) {
-        int numbers = table.numbers;
-        int base = hypothesis * table.outputs * numbers;
-        for (int k = 0; k < numbers; k++) {
-            into[at + k] = (span.plus() < 0 ? 0 : table.slopes[base + span.plus() * numbers + k])
-                    - (span.minus() < 0 ? 0 : table.slopes[base + span.minus() * numbers + k]);
+        int base = hypothesis * table.outputs;
+        for (int k = 0; k < table.numbers; k++) {
+            into[at + k] = (span.plus() < 0 ? 0 : table.slope(base + span.plus(), k))
+                    - (span.minus() < 0 ? 0 : table.slope(base + span.minus(), k));
         }
     }
 
     /** Slopes of two faults together, as if each moved the vehicle by itself. */
     private static void addPair(ResponseTable table, int second, Span span, double[] into, int at) {
-        int numbers = table.numbers;
-        int of = second * table.outputs * numbers;
-        for (int k = 0; k < numbers; k++) {
-            int p = span.plus() * numbers + k;
-            int m = span.minus() * numbers + k;
-            into[at + k] += (span.plus() < 0 ? 0 : table.slopes[of + p] - table.slopes[p])
-                    - (span.minus() < 0 ? 0 : table.slopes[of + m] - table.slopes[m]);
+        int of = second * table.outputs;
+        int p = span.plus();
+        int m = span.minus();
+        for (int k = 0; k < table.numbers; k++) {
+            into[at + k] += (p < 0 ? 0 : table.slope(of + p, k) - table.slope(p, k))
+                    - (m < 0 ? 0 : table.slope(of + m, k) - table.slope(m, k));
         }
     }
 }

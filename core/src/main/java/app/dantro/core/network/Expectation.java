@@ -4,6 +4,9 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -12,6 +15,17 @@ import java.util.Optional;
  */
 public final class Expectation {
     private static final double TWO_SIDED_95 = 1.96;
+    private static final int KEPT = 128;
+    /** The last ones asked for: every step of every case asks for the same few again. */
+    private static final Map<Asked, Optional<Expectation>> RECENT =
+            Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Asked, Optional<Expectation>> eldest) {
+                    return size() > KEPT;
+                }
+            });
 
     private final OperatingPoint nominal;
     private final OperatingPoint[] shifted;
@@ -21,12 +35,24 @@ public final class Expectation {
         this.shifted = shifted;
     }
 
+    private record Asked(Circuit circuit, Condition condition, VehicleState state) {}
+
     /**
      * The expectation for one circuit and condition.
      *
      * @return empty if the circuit has no operating point there
      */
     public static Optional<Expectation> of(Circuit circuit, Condition condition, VehicleState state) {
+        Asked asked = new Asked(circuit, condition, state);
+        Optional<Expectation> known = RECENT.get(asked);
+        if (known == null) {
+            known = computed(circuit, condition, state);
+            RECENT.put(asked, known);
+        }
+        return known;
+    }
+
+    private static Optional<Expectation> computed(Circuit circuit, Condition condition, VehicleState state) {
         NetworkSolver solver = new NetworkSolver(circuit);
         if (!(solver.solve(condition, state) instanceof OperatingPoint nominal)) {
             return Optional.empty();

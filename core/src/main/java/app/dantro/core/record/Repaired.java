@@ -8,6 +8,7 @@ import app.dantro.core.reading.Newest;
 import app.dantro.core.reading.Reading;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -107,18 +108,21 @@ public final class Repaired {
      * starting loop any repair may have changed a reading.
      */
     boolean outdated(Reading reading) {
-        SeriesLoop loop = record.loop();
-        Stream<Repair> later = record.repairs().stream().filter(r -> r.doneAtMillis() >= reading.takenAtMillis());
-        if (!loop.has(reading.red())
-                || !loop.has(reading.black())
-                || reading.condition().running()) {
-            return later.findAny().isPresent();
+        List<Repair> later = record.repairs().stream()
+                .filter(r -> r.doneAtMillis() >= reading.takenAtMillis())
+                .toList();
+        if (later.isEmpty()) {
+            return false;
         }
-        if (reading.condition().starterCalled() && stood()) {
-            return later.findAny().isPresent();
+        SeriesLoop loop = record.loop();
+        boolean offTheLoop = !loop.has(reading.red())
+                || !loop.has(reading.black())
+                || reading.condition().running();
+        if (offTheLoop || reading.condition().starterCalled() && stood()) {
+            return true;
         }
         Stretch stretch = loop.between(reading.red(), reading.black());
-        return later.anyMatch(repair -> touches(repair.part(), stretch, reading));
+        return later.stream().anyMatch(repair -> touches(repair.part(), stretch, reading));
     }
 
     /** The key was held and nothing turned: once it does other currents flow everywhere. */

@@ -22,13 +22,15 @@ import org.springframework.stereotype.Component;
 
 /**
  * Circuits with everything worked out that no reading changes. Made on a thread of its own, the newest asked for first,
- * since it takes up to two seconds; at most {@value #KEPT} are kept. Cases that asked before theirs was ready are told when
+ * since it takes up to two seconds; those asked for last are kept, in half of the heap. Cases that asked before theirs was ready are told when
  * it is.
  */
 @Component
 public class PreparedCircuits {
     private static final Logger LOG = LoggerFactory.getLogger(PreparedCircuits.class);
-    private static final int KEPT = 8;
+    private static final int SHARE_OF_HEAP = 2;
+    /** What a circuit grows by as pairs of its faults are looked at. */
+    private static final int ASSUMED_GROWTH_KILOBYTES = 4 << 10;
 
     private final ApplicationEventPublisher publisher;
     private final ThreadPoolExecutor worker =
@@ -37,8 +39,10 @@ public class PreparedCircuits {
                 thread.setDaemon(true);
                 return thread;
             });
-    private final AsyncCache<Key, Attempt> ready =
-            Caffeine.newBuilder().maximumSize(KEPT).buildAsync();
+    private final AsyncCache<Key, Attempt> ready = Caffeine.newBuilder()
+            .maximumWeight(Runtime.getRuntime().maxMemory() / SHARE_OF_HEAP >> 10)
+            .weigher((Key key, Attempt attempt) -> attempt.kilobytes())
+            .buildAsync();
     private final AtomicLong tried = new AtomicLong();
     /** Cases that asked and are to be told. */
     private final Map<Key, Set<UUID>> asked = new ConcurrentHashMap<>();
@@ -49,6 +53,11 @@ public class PreparedCircuits {
 
     /** A circuit that was worked out, or why it cannot be. */
     private record Attempt(Optional<PreparedCircuit> circuit, String failed) {
+        private int kilobytes() {
+            return ASSUMED_GROWTH_KILOBYTES
+                    + (int) (circuit.map(PreparedCircuit::bytes).orElse(0L) >> 10);
+        }
+
         static Attempt at(StoredCase file) {
             try {
                 return new Attempt(

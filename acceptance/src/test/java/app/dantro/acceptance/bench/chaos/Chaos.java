@@ -54,12 +54,16 @@ public final class Chaos {
         }
     }
 
+    /** The first minute is that of a program just started; what it says of itself counts from the second on. */
     private void load(Path work) throws Exception {
         try (Killable program = Killable.start(work.resolve("data")).ready()) {
+            out.println("load, just started, 100 technicians: " + new Load(program, 100, 1).run(SECONDS));
             for (int technicians : List.of(20, 200)) {
-                out.println(
-                        "load, %d technicians: %s".formatted(technicians, new Load(program, technicians).run(SECONDS)));
+                out.println("load, %d technicians: %s"
+                        .formatted(technicians, new Load(program, technicians, 1).run(SECONDS)));
             }
+            out.println("load, 200 technicians, three temperatures: " + new Load(program, 200, 3).run(SECONDS));
+            out.printf(Locale.ROOT, "heap after two collections: %d MB%n", program.heap() >> 20);
         }
     }
 }

@@ -44,18 +44,31 @@ final class Client {
                 (System.nanoTime() - from) / 1e6);
     }
 
+    /** The event line of a case, for as long as the program runs: calls back at every change. */
+    void follow(String path, Runnable changed) {
+        HttpRequest request =
+                HttpRequest.newBuilder(URI.create(base + path + "/events")).build();
+        http.sendAsync(request, BodyHandlers.ofLines())
+                .thenAccept(line -> line.body().filter("event:changed"::equals).forEach(l -> changed.run()));
+    }
+
     Reply get(String path) throws IOException, InterruptedException {
         return send("GET", path, null);
     }
 
-    /** Opens a case and gives its address. */
+    /** Opens a case at 20 °C and gives its address. */
     String openCase(String circuit) throws IOException, InterruptedException {
+        return openCase(circuit, 20);
+    }
+
+    /** Opens a case and gives its address. */
+    String openCase(String circuit, int celsius) throws IOException, InterruptedException {
         String path = "/api/cases/" + UUID.randomUUID();
         Reply opened = send(
                 "PUT",
                 path,
-                "{\"vehicle\":\"Trial\",\"complaint\":\"cranks slowly\",\"circuit\":\"%s\",\"concern\":\"STARTING\",\"celsius\":20,\"by\":\"trial\",\"openedAtMs\":1}"
-                        .formatted(circuit));
+                "{\"vehicle\":\"Trial\",\"complaint\":\"cranks slowly\",\"circuit\":\"%s\",\"concern\":\"STARTING\",\"celsius\":%d,\"by\":\"trial\",\"openedAtMs\":1}"
+                        .formatted(circuit, celsius));
         if (opened.status() >= 300) {
             throw new IOException("No case could be opened: " + opened.body());
         }
@@ -64,7 +77,12 @@ final class Client {
 
     /** A base voltage, as it is typed. */
     static String base(String typed, long atMillis) {
-        return "{\"red\":\"post-plus\",\"black\":\"post-minus\",\"condition\":\"REST\",\"typed\":\"%s\",\"statistic\":\"SETTLED\",\"source\":\"TYPED\",\"by\":\"trial\",\"takenAtMs\":%d}"
-                .formatted(typed, atMillis);
+        return reading("post-plus", "post-minus", "REST", typed, atMillis);
+    }
+
+    /** A reading, as it is typed. */
+    static String reading(String red, String black, String condition, String typed, long atMillis) {
+        return "{\"red\":\"%s\",\"black\":\"%s\",\"condition\":\"%s\",\"typed\":\"%s\",\"statistic\":\"SETTLED\",\"source\":\"TYPED\",\"by\":\"trial\",\"takenAtMs\":%d}"
+                .formatted(red, black, condition, typed, atMillis);
     }
 }
