@@ -35,6 +35,13 @@ export const VIEWS: readonly View[] = [
 		load: () => loaded(import('./views/bay/Bay.svelte'))
 	},
 	{
+		path: '/log',
+		name: 'Log',
+		place: 'workshop',
+		key: 'l',
+		load: () => loaded(import('./views/log/Log.svelte'))
+	},
+	{
 		path: '/run',
 		name: 'Run sheet',
 		place: 'workshop',

@@ -8,6 +8,8 @@
 	import { Outbox } from '../../lib/state/outbox.svelte';
 	import CaseTile from './CaseTile.svelte';
 
+	const LOST = 'Dantro cannot be reached. Start it again with ./dantro start.';
+	const SOON_MILLIS = 1500;
 	let cases = $state.raw<CaseCard[] | null>(null);
 	let message = $state('');
 	let opening = $state(false);
@@ -20,11 +22,15 @@
 	const closed = $derived(cases?.filter((c) => c.over && !c.setAside) ?? []);
 
 	$effect(() => {
-		const lost = 'Dantro cannot be reached. Start it again with ./dantro start.';
-		void ask(api.GET('/api/cases'), lost).then(({ data, wrong }) => {
+		let later: ReturnType<typeof setTimeout> | undefined;
+		const load = async () => {
+			const { data, wrong } = await ask(api.GET('/api/cases'), LOST);
 			cases = data ?? null;
 			message = wrong ?? '';
-		});
+			if (data?.some((c) => c.behind)) later = setTimeout(() => void load(), SOON_MILLIS);
+		};
+		void load();
+		return () => clearTimeout(later);
 	});
 
 	function onkeydown(event: KeyboardEvent): void {
@@ -68,13 +74,16 @@
 		</ul>
 	{/if}
 	{#if cases && inWork.length === 0}
-		<p class="empty">No vehicle in work. Start a case: the first reading is the battery's base voltage.</p>
+		<p class="empty">
+			No vehicle in work. Start a case: the first reading is the battery's base voltage. What was closed
+			before yesterday is in the <a class="underline" href="#/log">log</a>.
+		</p>
 	{/if}
 	<ul>
 		{#each inWork as card (card.id)}<li><CaseTile {card} /></li>{/each}
 	</ul>
 	{#if closed.length > 0}
-		<h2>Closed</h2>
+		<h2>Closed since yesterday</h2>
 		<ul>
 			{#each closed as card (card.id)}<li><CaseTile {card} /></li>{/each}
 		</ul>

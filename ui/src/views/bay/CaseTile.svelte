@@ -16,7 +16,7 @@
 	<span class="complaint">{card.complaint}{card.simulated ? ' · simulated' : ''}</span>
 	{#if card.profile}<Thumbnail profile={card.profile} />{/if}
 	<span class="next"><span class="soft">{LEADS[card.nextKind] ?? 'Next'}</span> {card.nextTitle}</span>
-	<span class="says">{card.headline}</span>
+	<span class="says">{card.headline}{card.behind ? ' Being judged.' : ''}</span>
 	{#if card.asSaidThen}<span class="says"
 			><b>As it was said when it closed.</b> This program would not say the same.</span
 		>{/if}

@@ -17,6 +17,7 @@ const card: CaseCard = {
 	headline: 'Battery cleared.',
 	simulated: true,
 	setAside: false,
+	behind: false,
 	asSaidThen: false,
 	profile: {
 		loop: 'STARTING',

@@ -34,20 +34,23 @@
 
 <Dialog title="New case" bind:open size="md">
 	<form onsubmit={start} bind:this={fields} novalidate>
-		<div>
-			<Field
-				label="Vehicle"
-				name="vehicle"
-				bind:value={typed.vehicle}
-				wrong={wrong.vehicle}
-				maxlength={80}
-				placeholder="Name or plate"
-				list="vehicles"
-				autofocus
-			/>
-			<datalist id="vehicles">
-				{#each form.names as name (name)}<option value={name}></option>{/each}
-			</datalist>
+		<div class="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)] gap-2.5">
+			<div>
+				<Field
+					label="Vehicle"
+					name="vehicle"
+					bind:value={typed.vehicle}
+					wrong={wrong.vehicle}
+					maxlength={80}
+					placeholder="Name"
+					list="vehicles"
+					autofocus
+				/>
+				<datalist id="vehicles">
+					{#each form.names as name (name)}<option value={name}></option>{/each}
+				</datalist>
+			</div>
+			<div><Field label="Plate or fleet no." name="plate" bind:value={typed.plate} maxlength={20} /></div>
 		</div>
 		{#if known}<BeforeHere vehicle={known} bind:another={typed.another} />{/if}
 		<div>

@@ -19,6 +19,7 @@ const HOTTEST = 60;
 /** What is typed before a case exists; kept in the browser until it does. */
 type Typed = {
 	vehicle: string;
+	plate: string;
 	complaint: string;
 	celsius: string;
 	concern: NewCase['concern'];
@@ -32,6 +33,7 @@ type Wrong = { vehicle?: string; complaint?: string; celsius?: string };
 
 const EMPTY: Typed = {
 	vehicle: '',
+	plate: '',
 	complaint: '',
 	celsius: '20',
 	concern: 'STARTING',
@@ -143,10 +145,11 @@ export class NewCaseForm {
 	}
 
 	#body(): NewCase {
-		const { vehicle, complaint, celsius, concern } = this.typed;
+		const { vehicle, plate, complaint, celsius, concern } = this.typed;
 		const asBefore = this.before?.lastCase === this.circuit;
 		return {
 			vehicle,
+			plate: plate.trim() || undefined,
 			complaint,
 			circuit: asBefore ? 'petrol-car' : this.circuit,
 			circuitOf: asBefore ? this.before?.lastCase : undefined,

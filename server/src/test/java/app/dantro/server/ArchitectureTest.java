@@ -72,7 +72,8 @@ class ArchitectureTest {
             seat: event job live problem store time
             device: job live problem store time
             guard: device problem
-            vehicle: store
+            vehicle: problem store
+            log: job problem store view
             health: assess backup db live
             backup: db problem seal
             demo: event format instrument job reading store

@@ -25,6 +25,8 @@ import org.junit.jupiter.api.io.TempDir;
 /** What a person wrote or photographed can be erased for good; what was measured stays, and the seal holds. */
 class ErasureApiTest {
     private static final String WORDS = "rented to the widow in Reed Lane";
+    /** A word of them as an index of words would keep it. */
+    private static final String RARE = "widow";
 
     @TempDir
     Path folder;
@@ -61,7 +63,7 @@ class ErasureApiTest {
         for (String name : new String[] {"dantro.db", "dantro.db-wal"}) {
             Path file = folder.resolve(name);
             if (Files.exists(file)
-                    && new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1).contains(WORDS)) {
+                    && new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1).contains(RARE)) {
                 return true;
             }
         }

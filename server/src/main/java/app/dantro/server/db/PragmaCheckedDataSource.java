@@ -37,10 +37,10 @@ final class PragmaCheckedDataSource extends SQLiteDataSource {
     @Override
     public Connection getConnection() throws SQLException {
         Connection connection = checked(super.getConnection());
-        if (readOnly) {
-            try (Statement statement = connection.createStatement()) {
-                statement.execute("PRAGMA query_only = 1");
-            }
+        // What the log lets go again and again leaves no words behind (docs/decisions/0036, 0038).
+        String pragma = readOnly ? "query_only = 1" : "secure_delete = ON";
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("PRAGMA " + pragma);
         }
         return connection;
     }

@@ -14,8 +14,9 @@ import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
 import app.dantro.server.store.Circuits;
 import app.dantro.server.store.StoredCase;
+import app.dantro.server.store.VehicleDetail;
+import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
-import app.dantro.server.view.CaseCard;
 import app.dantro.server.view.CaseView;
 import app.dantro.server.view.StepView;
 import jakarta.validation.Valid;
@@ -24,6 +25,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -68,6 +70,7 @@ class CaseController {
      *
      * @param circuit a ready-made circuit
      * @param onVehicle a known vehicle, whose figures are taken over; none for a new one
+     * @param plate plate or fleet number of the vehicle, if it was said
      * @param circuitOf a case of the same vehicle, whose circuit as it stands now is taken over in place of it
      */
     record NewCase(
@@ -76,6 +79,7 @@ class CaseController {
             @NotBlank String circuit,
             Optional<UUID> circuitOf,
             Optional<UUID> onVehicle,
+            Optional<@Size(max = 20) String> plate,
             @NotNull Loop concern,
             @NotNull @DecimalMin("-40") @DecimalMax("90") Double celsius,
             @NotBlank @Size(max = 60) String by,
@@ -109,11 +113,6 @@ class CaseController {
         return IntakeView.usual();
     }
 
-    @GetMapping("/cases")
-    List<CaseCard> list() {
-        return files.cards();
-    }
-
     @GetMapping("/cases/{caseId}")
     CaseView show(@PathVariable UUID caseId) {
         return files.view(caseId);
@@ -134,7 +133,21 @@ class CaseController {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));
         }
+        body.plate()
+                .map(String::strip)
+                .filter(p -> !p.isEmpty())
+                .ifPresent(plate -> vehicles.say(plate(record, plate)));
         return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
+    }
+
+    private VehicleDetail plate(CaseHead record, String plate) {
+        return new VehicleDetail(
+                UUID.nameUUIDFromBytes((record.id() + "plate").getBytes(StandardCharsets.UTF_8)),
+                vehicles.ofCase(record.id()).id(),
+                VehicleField.PLATE,
+                plate,
+                record.openedBy(),
+                record.openedAtMs());
     }
 
     private boolean same(CaseHead record, String circuit) {

@@ -7,7 +7,6 @@ import app.dantro.server.assess.Assessments;
 import app.dantro.server.assess.Bases;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.BasisStore;
-import app.dantro.server.store.CaseChanges;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
@@ -16,7 +15,6 @@ import app.dantro.server.store.PhotoStore;
 import app.dantro.server.store.ReadingStore;
 import app.dantro.server.store.SimulationStore;
 import app.dantro.server.store.StoredCase;
-import app.dantro.server.view.CaseCard;
 import app.dantro.server.view.CaseView;
 import java.util.List;
 import java.util.Optional;
@@ -39,8 +37,6 @@ public class Cases {
     private final BasisStore basisStore;
     private final Bases bases;
     private final Assessments assessments;
-    private final CaseChanges changes;
-    private final Cards cards = new Cards();
 
     Cases(
             CaseStore cases,
@@ -51,9 +47,7 @@ public class Cases {
             SimulationStore simulations,
             BasisStore basisStore,
             Bases bases,
-            Assessments assessments,
-            CaseChanges changes) {
-        this.changes = changes;
+            Assessments assessments) {
         this.cases = cases;
         this.circuits = circuits;
         this.readings = readings;
@@ -92,29 +86,6 @@ public class Cases {
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
     public Assessment assess(StoredCase file) {
         return assessments.of(file);
-    }
-
-    /** All cases, newest first. */
-    List<CaseCard> cards() {
-        Basis basis = bases.now();
-        long circuits = assessments.circuits();
-        return cases.findAll().stream()
-                .map(head -> cards.of(
-                        head.id(), new Cards.State(changes.number(head.id()), basis, circuits), () -> card(head)))
-                .toList();
-    }
-
-    /** One case that cannot be read takes no other down. */
-    private Cards.Card card(CaseHead head) {
-        try {
-            StoredCase file = load(head);
-            Assessment assessment = assessIfReady(file);
-            return new Cards.Card(
-                    CaseCard.of(file, assessment), assessment.verdict().isPresent());
-        } catch (RuntimeException e) {
-            LOG.error("Case {} cannot be read", head.id(), e);
-            return new Cards.Card(CaseCard.unreadable(head, String.valueOf(e.getMessage())), false);
-        }
     }
 
     /** The cases of one loop that are not set aside, newest first. */

@@ -16,6 +16,7 @@ public final class Personal {
     private static final Map<String, Set<String>> COLUMNS = Map.of(
             "job_case", Set.of("vehicle", "complaint"),
             "vehicle", Set.of("name"),
+            "vehicle_detail", Set.of("value"),
             "statement", Set.of("value", "note"),
             "repair", Set.of("note"),
             "complaint_test", Set.of("note"),

@@ -1,21 +1,22 @@
 package app.dantro.server.store;
 
+import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ConcurrentMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 
-/** How often each case was changed since the program started: what was worked out at one number holds until the next. */
+/** Tells whoever keeps something of cases that one has something new on record, or that more will be said of it. */
 @Component
 public class CaseChanges {
-    private final ConcurrentMap<UUID, Long> numbers = new ConcurrentHashMap<>();
+    private final List<Consumer<UUID>> told = new CopyOnWriteArrayList<>();
 
-    /** Something new is on record of a case, or will be said of it. */
     public void changed(UUID caseId) {
-        numbers.merge(caseId, 1L, Long::sum);
+        told.forEach(one -> one.accept(caseId));
     }
 
-    public long number(UUID caseId) {
-        return numbers.getOrDefault(caseId, 0L);
+    /** @param one called on the thread of whoever changed the case: it must not wait */
+    public void onChange(Consumer<UUID> one) {
+        told.add(one);
     }
 }

@@ -55,6 +55,7 @@ public class CaseStore {
     private final BasisStore bases;
     private final VehicleStore vehicles;
     private final EventStore events;
+    private final CaseChanges changes;
     private final TransactionTemplate transaction;
 
     CaseStore(
@@ -64,7 +65,9 @@ public class CaseStore {
             BasisStore bases,
             VehicleStore vehicles,
             EventStore events,
+            CaseChanges changes,
             TransactionTemplate transaction) {
+        this.changes = changes;
         this.writer = writer;
         this.reader = reader;
         this.circuits = circuits;
@@ -85,15 +88,19 @@ public class CaseStore {
      * @param vehicle the known vehicle that it is on, whose figures it takes over; none for a new one
      */
     public boolean add(CaseHead record, Optional<UUID> vehicle, String circuitJson, Basis basis) {
-        return Boolean.TRUE.equals(transaction.execute(status -> {
-            boolean added = insert(record);
-            if (added) {
-                circuits.addFirst(record.id(), circuitJson, record.openedBy(), record.openedAtMs());
-                vehicle.ifPresentOrElse(v -> takeOver(record, v), () -> vehicles.addWith(record));
-                bases.add(record.id(), StoredBasis.opened(basis, record.openedAtMs()));
-            }
-            return added;
-        }));
+        boolean added = Boolean.TRUE.equals(transaction.execute(status -> open(record, vehicle, circuitJson, basis)));
+        changes.changed(record.id());
+        return added;
+    }
+
+    private boolean open(CaseHead record, Optional<UUID> vehicle, String circuitJson, Basis basis) {
+        boolean added = insert(record);
+        if (added) {
+            circuits.addFirst(record.id(), circuitJson, record.openedBy(), record.openedAtMs());
+            vehicle.ifPresentOrElse(v -> takeOver(record, v), () -> vehicles.addWith(record));
+            bases.add(record.id(), StoredBasis.opened(basis, record.openedAtMs()));
+        }
+        return added;
     }
 
     private void takeOver(CaseHead record, UUID vehicle) {

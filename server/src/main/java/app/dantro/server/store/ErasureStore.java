@@ -48,7 +48,8 @@ public class ErasureStore {
             new Kind("strike", "case_id", "reason = CASE reason WHEN '' THEN '' ELSE :erased END"),
             new Kind("photo", "case_id", "jpeg = CAST(substr(:erased, 1, 0) AS BLOB)"),
             new Kind("job_case", "id", "vehicle = :erased, complaint = :erased"),
-            new Kind("vehicle", "id", "name = :erased"));
+            new Kind("vehicle", "id", "name = :erased"),
+            new Kind("vehicle_detail", "vehicle_id", "value = :erased"));
 
     private final JdbcClient writer;
     private final JdbcTemplate direct;
@@ -72,7 +73,6 @@ public class ErasureStore {
 
     /** Erases, and puts on record that it was; false if the id is taken, and then nothing is erased. */
     public boolean erase(Erasure erasure) {
-        direct.execute("PRAGMA secure_delete = ON");
         boolean erased = Boolean.TRUE.equals(transaction.execute(status -> {
             boolean added = writer.sql(INSERT)
                             .param("id", erasure.id().toString())

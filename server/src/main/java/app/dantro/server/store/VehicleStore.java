@@ -4,6 +4,7 @@ import app.dantro.core.record.Topic;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -42,6 +43,10 @@ public class VehicleStore {
               FROM vehicle
               JOIN job_case AS last ON last.id = last_case
              WHERE vehicle.name LIKE :like ESCAPE '!'
+                OR :plate <> '' AND EXISTS (SELECT 1
+                                              FROM vehicle_detail
+                                             WHERE vehicle_id = vehicle.id AND field = 'PLATE'
+                                               AND REPLACE(REPLACE(value, ' ', ''), '-', '') LIKE '%' || :plate || '%')
              ORDER BY last.opened_at_ms DESC, vehicle.id
              LIMIT :most
             """;
@@ -58,6 +63,29 @@ public class VehicleStore {
                                    WHERE case_vehicle.vehicle_id = :id)
              ORDER BY said_at_ms DESC, position DESC
              LIMIT 1
+            """;
+
+    private static final String SAY = """
+            INSERT INTO vehicle_detail (id, vehicle_id, field, value, said_by, said_at_ms)
+            VALUES (:id, :vehicleId, :field, :value, :saidBy, :saidAtMs)
+            ON CONFLICT (id) DO NOTHING
+            """;
+    private static final String SAID = """
+            SELECT id, vehicle_id, field, value, said_by, said_at_ms
+              FROM vehicle_detail
+             WHERE id = :id
+            """;
+    private static final String OF_CASE = """
+            SELECT vehicle_id
+              FROM case_vehicle
+             WHERE case_id = :caseId
+            """;
+    private static final String PLAIN = """
+            SELECT vehicle.name, vehicle_detail.field, vehicle_detail.value
+              FROM vehicle
+              LEFT JOIN vehicle_detail ON vehicle_detail.vehicle_id = vehicle.id
+             WHERE vehicle.id = :id
+             ORDER BY vehicle_detail.said_at_ms, vehicle_detail.rowid
             """;
 
     private final JdbcClient writer;
@@ -101,6 +129,7 @@ public class VehicleStore {
         return reader
                 .sql(NAMED)
                 .param("like", "%" + like + "%")
+                .param("plate", piece.replaceAll("[^\\p{L}\\p{N}]", ""))
                 .param("most", most)
                 .query((row, n) -> new KnownVehicle(
                         UUID.fromString(row.getString("id")),
@@ -136,5 +165,55 @@ public class VehicleStore {
         return newest.entrySet().stream()
                 .map(e -> new KnownVehicle.Stated(e.getKey(), e.getValue()))
                 .toList();
+    }
+
+    /** The vehicle that a case is on. */
+    public KnownVehicle.Plain ofCase(UUID caseId) {
+        return plain(UUID.fromString(reader.sql(OF_CASE)
+                        .param("caseId", caseId.toString())
+                        .query(String.class)
+                        .single()))
+                .orElseThrow();
+    }
+
+    /** A vehicle by itself, if it is known. */
+    public Optional<KnownVehicle.Plain> plain(UUID id) {
+        Map<VehicleField, String> details = new EnumMap<>(VehicleField.class);
+        List<String> names = reader.sql(PLAIN)
+                .param("id", id.toString())
+                .query((row, n) -> {
+                    if (row.getString("field") != null) {
+                        details.put(VehicleField.valueOf(row.getString("field")), row.getString("value"));
+                    }
+                    return row.getString("name");
+                })
+                .list();
+        return names.stream().findFirst().map(name -> new KnownVehicle.Plain(id, name, details));
+    }
+
+    /** Notes something of a vehicle; false if the id is taken. */
+    public boolean say(VehicleDetail detail) {
+        return writer.sql(SAY)
+                        .param("id", detail.id().toString())
+                        .param("vehicleId", detail.vehicleId().toString())
+                        .param("field", detail.field().name())
+                        .param("value", detail.value())
+                        .param("saidBy", detail.saidBy())
+                        .param("saidAtMs", detail.saidAtMs())
+                        .update()
+                == 1;
+    }
+
+    public Optional<VehicleDetail> said(UUID id) {
+        return writer.sql(SAID)
+                .param("id", id.toString())
+                .query((row, n) -> new VehicleDetail(
+                        id,
+                        UUID.fromString(row.getString("vehicle_id")),
+                        VehicleField.valueOf(row.getString("field")),
+                        row.getString("value"),
+                        row.getString("said_by"),
+                        row.getLong("said_at_ms")))
+                .optional();
     }
 }

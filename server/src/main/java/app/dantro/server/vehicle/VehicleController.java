@@ -1,11 +1,23 @@
 package app.dantro.server.vehicle;
 
 import app.dantro.core.record.Topic;
+import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.KnownVehicle;
+import app.dantro.server.store.VehicleDetail;
+import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -45,5 +57,28 @@ class VehicleController {
     @GetMapping
     List<VehicleView> named(@RequestParam(defaultValue = "") String name) {
         return vehicles.named(name, MOST).stream().map(VehicleView::of).toList();
+    }
+
+    /** Something to note of a vehicle; an empty value takes back what was noted before. */
+    record NewDetail(
+            @NotNull VehicleField field,
+            @NotNull @Size(max = 60) String value,
+            @NotBlank @Size(max = 60) String by,
+            @NotNull Long saidAtMs) {}
+
+    /** Notes plate, year, chassis number or the customer's reference. */
+    @PutMapping("/{vehicleId}/details/{detailId}")
+    ResponseEntity<Void> note(
+            @PathVariable UUID vehicleId, @PathVariable UUID detailId, @Valid @RequestBody NewDetail body) {
+        if (!vehicles.knows(vehicleId)) {
+            throw ProblemException.notFound("There is no vehicle (%s).".formatted(vehicleId));
+        }
+        String value = DetailCheck.checked(body.field(), body.value());
+        VehicleDetail detail = new VehicleDetail(detailId, vehicleId, body.field(), value, body.by(), body.saidAtMs());
+        boolean added = vehicles.say(detail);
+        if (!added && !vehicles.said(detailId).orElseThrow().equals(detail)) {
+            throw ProblemException.taken();
+        }
+        return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).build();
     }
 }

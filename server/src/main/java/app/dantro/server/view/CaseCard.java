@@ -13,6 +13,7 @@ import java.util.UUID;
  *
  * @param profile missing where what is on record cannot be read
  * @param over true once somebody ended the case
+ * @param behind true while there is more on record than was judged
  * @param asSaidThen true if it shows what was said when it closed, and this program would not say the same
  */
 public record CaseCard(
@@ -28,6 +29,7 @@ public record CaseCard(
         String headline,
         boolean simulated,
         boolean setAside,
+        boolean behind,
         boolean asSaidThen,
         Optional<ProfileView> profile) {
 
@@ -45,6 +47,7 @@ public record CaseCard(
                 assessment.findings().headline(),
                 file.simulation().isPresent(),
                 file.isStruck(file.record().id()),
+                false,
                 assessment instanceof Assessment.AsClosed,
                 Optional.of(ProfileView.of(file.circuit(), assessment.profile())));
     }
@@ -65,6 +68,47 @@ public record CaseCard(
                 false,
                 false,
                 false,
+                false,
                 Optional.empty());
+    }
+
+    /** A case of which nothing was worked out yet. */
+    public static CaseCard coming(CaseHead head) {
+        return new CaseCard(
+                head.id(),
+                head.vehicle(),
+                head.complaint(),
+                head.openedAtMs(),
+                Stage.FRESH,
+                Stage.FRESH.words(),
+                false,
+                Step.Kind.LOOK_ELSEWHERE,
+                "Open the case",
+                "",
+                false,
+                false,
+                true,
+                false,
+                Optional.empty());
+    }
+
+    /** The same while there is more on record. */
+    public CaseCard ofBefore() {
+        return new CaseCard(
+                id,
+                vehicle,
+                complaint,
+                openedAtMs,
+                stage,
+                stageWords,
+                over,
+                nextKind,
+                nextTitle,
+                headline,
+                simulated,
+                setAside,
+                true,
+                asSaidThen,
+                profile);
     }
 }

@@ -85,7 +85,8 @@ class BasesTest {
                             "Judged by an earlier version (judgement 0). The verdict stands as it was given when the case closed.");
             assertThat(screen.at("/basis/nowSays").asText()).isNotBlank().isNotEqualTo(SAID);
             assertThat(screen.at("/next/kind").asText()).isEqualTo("DONE");
-            assertThat(card(server, path).path("headline").asText()).isEqualTo(SAID);
+            assertThat(server.get("/api/log").body().at("/cases/0/finding").asText())
+                    .isEqualTo(SAID);
             JsonNode file = server.get(path + "/file").body();
             JsonNode diagnosis = server.post("/api/diagnose", file).body();
             assertThat(diagnosis.path("headline").asText()).isEqualTo(SAID);

@@ -18,6 +18,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -62,10 +63,15 @@ class FenceTest {
                 update.executeUpdate(
                         "UPDATE circuit_version SET circuit = '{\"ready_made\":\"none\"}' WHERE case_id = '" + id
                                 + "'");
+                update.executeUpdate("UPDATE case_line SET shown = 0");
             }
+            server.openCase();
             JsonNode cards = server.get("/api/cases").body();
-            assertThat(cards).hasSize(2);
-            JsonNode card = cards.get(0).path("id").asText().equals(id) ? cards.get(0) : cards.get(1);
+            assertThat(cards).hasSize(3);
+            JsonNode card = StreamSupport.stream(cards.spliterator(), false)
+                    .filter(c -> c.path("id").asText().equals(id))
+                    .findFirst()
+                    .orElseThrow();
             assertThat(card.path("headline").asText())
                     .startsWith("What is on record of this case cannot be read:")
                     .contains("There is no ready-made circuit (none)");

@@ -25,7 +25,11 @@ class RolesByDoorsTest {
     private static final String NETWORK = "192.0.2.77";
     private static final Set<String> EVERYBODYS = Set.of("/api/devices/me", "/api/devices/me/removed", "/api/pairing");
     private static final Set<String> OWNERS = Set.of(
-            "/api/backups", "/api/backups/places/{placeId}", "/api/health", "/api/cases/{caseId}/erasures/{erasureId}");
+            "/api/backups",
+            "/api/backups/places/{placeId}",
+            "/api/health",
+            "/api/log/rebuild",
+            "/api/cases/{caseId}/erasures/{erasureId}");
 
     @TempDir
     Path folder;

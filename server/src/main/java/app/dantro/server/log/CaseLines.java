@@ -1,0 +1,175 @@
+package app.dantro.server.log;
+
+import app.dantro.core.procedure.OrderOfWork;
+import app.dantro.server.store.CaseChanges;
+import app.dantro.server.store.CaseLine;
+import app.dantro.server.store.CaseLine.Behind;
+import app.dantro.server.store.LineStore;
+import jakarta.annotation.PreDestroy;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.Condition;
+import java.util.concurrent.locks.ReentrantLock;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+
+/**
+ * Keeps the lines of Bay and log up with what is on record, on a thread of its own. A case that changed is taken next; what
+ * nobody told of is found by looking now and then.
+ */
+@Component
+public class CaseLines {
+    private static final Logger LOG = LoggerFactory.getLogger(CaseLines.class);
+    /** Raised when a line or a card holds something else than before. */
+    private static final int FORM = 1;
+
+    private static final int MADE_BY = OrderOfWork.VERSION * 100 + FORM;
+    private static final int AT_A_TIME = 20;
+    private static final long LOOKS_EVERY_MILLIS = 2000;
+    private static final long ENDS_WITHIN_MILLIS = 3000;
+
+    private final LineStore store;
+    private final LineMaker maker;
+    private final long patienceMillis;
+    private final ReentrantLock lock = new ReentrantLock();
+    private final Condition told = lock.newCondition();
+    private final Condition idle = lock.newCondition();
+    private final Set<UUID> changed = new LinkedHashSet<>();
+    private boolean working;
+    private boolean stopping;
+    private final Thread worker = new Thread(this::work, "case-lines");
+
+    CaseLines(
+            LineStore store,
+            LineMaker maker,
+            CaseChanges changes,
+            @Value("${dantro.judgement.wait-ms:150}") long patienceMillis) {
+        this.store = store;
+        this.maker = maker;
+        this.patienceMillis = patienceMillis;
+        worker.setDaemon(true);
+        changes.onChange(this::changed);
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void start() {
+        store.makeAnewBut(MADE_BY);
+        worker.start();
+    }
+
+    private void changed(UUID caseId) {
+        lock.lock();
+        try {
+            changed.add(caseId);
+            told.signal();
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    /** Waits a moment for the lines of cases that changed just now. */
+    void settle() {
+        long left = TimeUnit.MILLISECONDS.toNanos(patienceMillis);
+        lock.lock();
+        try {
+            while ((working || !changed.isEmpty()) && left > 0) {
+                left = idle.awaitNanos(left);
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    private void work() {
+        try {
+            for (Collection<UUID> next = next(); !stopped(); next = next()) {
+                List<Behind> behind = new ArrayList<>();
+                next.forEach(id -> store.state(id).ifPresent(behind::add));
+                boolean more = keep(behind.isEmpty() ? store.behind(AT_A_TIME) : behind);
+                done(more);
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Those that changed; after a while without any, none: then whatever is behind is looked for. */
+    private Collection<UUID> next() throws InterruptedException {
+        lock.lock();
+        try {
+            if (changed.isEmpty() && !working && !stopping) {
+                told.await(LOOKS_EVERY_MILLIS, TimeUnit.MILLISECONDS);
+            }
+            working = true;
+            List<UUID> next = changed.stream().limit(AT_A_TIME).toList();
+            next.forEach(changed::remove);
+            return next;
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    /** As long as some were behind more may be. */
+    private void done(boolean more) {
+        lock.lock();
+        try {
+            working = more;
+            if (!working && changed.isEmpty()) {
+                idle.signalAll();
+            }
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    private boolean keep(List<Behind> behind) {
+        List<CaseLine> lines = behind.stream().map(maker::of).toList();
+        try {
+            store.keep(lines, MADE_BY);
+            return !lines.isEmpty();
+        } catch (DataAccessException e) {
+            LOG.error("What the Bay shows of {} cases cannot be written", lines.size(), e);
+            return false;
+        }
+    }
+
+    /** Has every line made anew. */
+    void anew() {
+        store.makeAllAnew();
+        changed(new UUID(0, 0));
+    }
+
+    private boolean stopped() {
+        lock.lock();
+        try {
+            return stopping;
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    /** Ends once what is at hand is written; the rest is behind and taken up at the next start. */
+    @PreDestroy
+    void stop() throws InterruptedException {
+        lock.lock();
+        try {
+            stopping = true;
+            told.signal();
+        } finally {
+            lock.unlock();
+        }
+        worker.join(ENDS_WITHIN_MILLIS);
+    }
+}

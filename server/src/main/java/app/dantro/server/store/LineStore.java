@@ -1,0 +1,134 @@
+package app.dantro.server.store;
+
+import app.dantro.server.store.CaseLine.Behind;
+import app.dantro.server.store.CaseLine.OnBay;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Keeps the lines of Bay and log. That a line is behind is noted by the database itself, with whatever comes on record. */
+@Component
+public class LineStore {
+    private static final String BEHIND = """
+            SELECT case_id, changed
+              FROM case_line
+             WHERE shown < changed
+             ORDER BY opened_at_ms DESC
+             LIMIT :most
+            """;
+    private static final String OF_CASE = """
+            SELECT case_id, changed
+              FROM case_line
+             WHERE case_id = :caseId
+            """;
+    private static final String ON_BAY = """
+            SELECT case_id, shown < changed OR (in_work = 1 AND judged = 0) AS behind, card
+              FROM case_line
+             WHERE in_work = 1 OR last_at_ms > :since
+             ORDER BY opened_at_ms DESC, case_id
+            """;
+    private static final String KEEP = """
+            UPDATE case_line
+               SET shown = :changed, judged = :judged, made_by = :madeBy, in_work = :inWork, set_aside = :setAside,
+                   last_at_ms = :lastAtMs, stage = :stage, finding = :finding, repairs = :repairs, people = :people,
+                   card = :card
+             WHERE case_id = :caseId AND changed = :changed
+            """;
+    private static final String KEEP_WORDS = """
+            INSERT OR REPLACE INTO log_words (rowid, words)
+            SELECT number, :words
+              FROM case_line
+             WHERE case_id = :caseId
+            """;
+    private static final String OLDER = """
+            UPDATE case_line
+               SET changed = changed + 1
+             WHERE in_work = 1 AND made_by <> :madeBy AND shown = changed
+            """;
+    private static final String ALL_ANEW = """
+            UPDATE case_line
+               SET shown = 0
+            """;
+
+    private final JdbcClient writer;
+    private final JdbcClient reader;
+    private final TransactionTemplate transaction;
+
+    LineStore(
+            @Qualifier("writer") JdbcClient writer,
+            @Qualifier("reader") JdbcClient reader,
+            TransactionTemplate transaction) {
+        this.writer = writer;
+        this.reader = reader;
+        this.transaction = transaction;
+    }
+
+    /** Cases whose lines are behind, the newest first. */
+    public List<Behind> behind(int most) {
+        return reader.sql(BEHIND)
+                .param("most", most)
+                .query((row, n) -> new Behind(UUID.fromString(row.getString("case_id")), row.getLong("changed")))
+                .list();
+    }
+
+    /** The state of a case. */
+    public Optional<Behind> state(UUID caseId) {
+        return reader.sql(OF_CASE)
+                .param("caseId", caseId.toString())
+                .query((row, n) -> new Behind(caseId, row.getLong("changed")))
+                .optional();
+    }
+
+    /** What is in work, and what was put down since a moment; the newest first. */
+    public List<OnBay> onBay(long sinceMs) {
+        return reader.sql(ON_BAY)
+                .param("since", sinceMs)
+                .query((row, n) -> new OnBay(
+                        UUID.fromString(row.getString("case_id")),
+                        row.getBoolean("behind"),
+                        Optional.ofNullable(row.getString("card"))))
+                .list();
+    }
+
+    /** Keeps lines of which nothing newer is on record by now; the others stay behind. */
+    public void keep(List<CaseLine> lines, int madeBy) {
+        transaction.executeWithoutResult(status -> lines.forEach(line -> keep(line, madeBy)));
+    }
+
+    private void keep(CaseLine line, int madeBy) {
+        int kept = writer.sql(KEEP)
+                .param("caseId", line.caseId().toString())
+                .param("changed", line.changed())
+                .param("judged", line.judged())
+                .param("madeBy", madeBy)
+                .param("inWork", line.inWork())
+                .param("setAside", line.setAside())
+                .param("lastAtMs", line.lastAtMs())
+                .param("stage", line.stage())
+                .param("finding", line.finding())
+                .param("repairs", line.repairs())
+                .param("people", line.people())
+                .param("card", line.card().orElse(null))
+                .update();
+        if (kept == 1) {
+            writer.sql(KEEP_WORDS)
+                    .param("caseId", line.caseId().toString())
+                    .param("words", line.words())
+                    .update();
+        }
+    }
+
+    /** Has the lines of open cases made anew that another version of this program made. */
+    public void makeAnewBut(int madeBy) {
+        writer.sql(OLDER).param("madeBy", madeBy).update();
+    }
+
+    /** Has all lines made anew. */
+    public void makeAllAnew() {
+        writer.sql(ALL_ANEW).update();
+    }
+}
