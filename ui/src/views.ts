@@ -42,6 +42,12 @@ export const VIEWS: readonly View[] = [
 		load: () => loaded(import('./views/log/Log.svelte'))
 	},
 	{
+		path: '/vehicle/:id',
+		name: 'Vehicle',
+		place: 'nowhere',
+		load: () => loaded(import('./views/vehicle/Vehicle.svelte'))
+	},
+	{
 		path: '/run',
 		name: 'Run sheet',
 		place: 'workshop',

@@ -40,6 +40,7 @@ export type Slip = components['schemas']['SlipView'];
 export type Repair = components['schemas']['RepairView'];
 export type NewReading = components['schemas']['NewReading'];
 export type NewCase = components['schemas']['NewCase'];
+export type VehiclePage = components['schemas']['VehiclePageView'];
 export type LoggedCase = components['schemas']['LoggedCaseView'];
 export type LogState = NonNullable<NonNullable<paths['/api/log']['get']['parameters']['query']>['state']>;
 export type Intake = components['schemas']['IntakeView'];

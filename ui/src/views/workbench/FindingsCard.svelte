@@ -5,6 +5,7 @@
 
 	import type { CaseState } from '../../lib/state/case.svelte';
 	import DoubtQuestion from './DoubtQuestion.svelte';
+	import HereBefore from './HereBefore.svelte';
 	import Suspects from './Suspects.svelte';
 
 	type Props = { view: CaseView; bench: CaseState };
@@ -45,6 +46,7 @@
 	<p class="kicker">What the readings say</p>
 	<h2>{view.headline}</h2>
 	<AsSaidThen basis={view.basis} />
+	<HereBefore caseId={view.id} />
 	{#if view.judgement.preparing}
 		<p class="count" role="status">Saved. What all readings say together is being worked out.</p>
 	{/if}

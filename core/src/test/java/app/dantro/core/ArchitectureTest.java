@@ -37,6 +37,7 @@ class ArchitectureTest {
             world: circuit kit network
             slip: quantity circuit reading
             record: circuit network reading slip
+            history: circuit network reading record
             fact: quantity circuit network reading limits record
             figure: quantity circuit network reading limits record
             inference: circuit network reading
@@ -89,7 +90,7 @@ class ArchitectureTest {
      * and what is shown beside it.
      */
     private static final Set<String> VALUES =
-            Set.of("quantity", "circuit", "reading", "limits", "record", "fact", "finding", "profile");
+            Set.of("quantity", "circuit", "reading", "limits", "record", "fact", "finding", "profile", "history");
 
     /** Plain values in a room of rules: the results of the charging side, which the screen takes as they are. */
     private static final Set<String> RESULTS = Set.of("FeedCheck", "GroundTree", "OutputSteps", "SensingEffects");

@@ -72,7 +72,7 @@ class ArchitectureTest {
             seat: event job live problem store time
             device: job live problem store time
             guard: device problem
-            vehicle: problem store
+            vehicle: job problem store
             log: job problem store view
             health: assess backup db live
             backup: db problem seal

@@ -143,7 +143,7 @@ class CaseController {
     private VehicleDetail plate(CaseHead record, String plate) {
         return new VehicleDetail(
                 UUID.nameUUIDFromBytes((record.id() + "plate").getBytes(StandardCharsets.UTF_8)),
-                vehicles.ofCase(record.id()).id(),
+                vehicles.ofCase(record.id()).orElseThrow().id(),
                 VehicleField.PLATE,
                 plate,
                 record.openedBy(),

@@ -86,7 +86,7 @@ final class LineMaker {
                 finding,
                 repairs(file),
                 String.join(", ", SearchedWords.people(file)),
-                SearchedWords.of(file, vehicles.ofCase(id), stage.words(), finding),
+                SearchedWords.of(file, vehicles.ofCase(id).orElseThrow(), stage.words(), finding),
                 card);
     }
 

@@ -167,13 +167,14 @@ public class VehicleStore {
                 .toList();
     }
 
-    /** The vehicle that a case is on. */
-    public KnownVehicle.Plain ofCase(UUID caseId) {
-        return plain(UUID.fromString(reader.sql(OF_CASE)
-                        .param("caseId", caseId.toString())
-                        .query(String.class)
-                        .single()))
-                .orElseThrow();
+    /** The vehicle that a case is on; none if there is no such case. */
+    public Optional<KnownVehicle.Plain> ofCase(UUID caseId) {
+        return reader.sql(OF_CASE)
+                .param("caseId", caseId.toString())
+                .query(String.class)
+                .optional()
+                .map(UUID::fromString)
+                .flatMap(this::plain);
     }
 
     /** A vehicle by itself, if it is known. */

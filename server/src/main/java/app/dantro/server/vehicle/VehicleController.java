@@ -29,9 +29,11 @@ class VehicleController {
     private static final int MOST = 20;
 
     private final VehicleStore vehicles;
+    private final VehicleHistory history;
 
-    VehicleController(VehicleStore vehicles) {
+    VehicleController(VehicleStore vehicles, VehicleHistory history) {
         this.vehicles = vehicles;
+        this.history = history;
     }
 
     /** A known vehicle; a new case on it takes its figures over. */
@@ -57,6 +59,24 @@ class VehicleController {
     @GetMapping
     List<VehicleView> named(@RequestParam(defaultValue = "") String name) {
         return vehicles.named(name, MOST).stream().map(VehicleView::of).toList();
+    }
+
+    /** All that is known of one vehicle. */
+    @GetMapping("/{vehicleId}")
+    VehiclePageView page(@PathVariable UUID vehicleId) {
+        return history.of(vehicles.plain(vehicleId)
+                .orElseThrow(() -> ProblemException.notFound("There is no vehicle (%s).".formatted(vehicleId))));
+    }
+
+    /** What was done to the vehicle of a case before it. @param plate empty if none is known */
+    record VehicleBeforeView(UUID vehicleId, String plate, List<String> done) {}
+
+    /** What the workshop remembers of the vehicle of a case. */
+    @GetMapping("/of-case/{caseId}")
+    VehicleBeforeView before(@PathVariable UUID caseId) {
+        KnownVehicle.Plain vehicle = vehicles.ofCase(caseId)
+                .orElseThrow(() -> ProblemException.notFound("There is no case (%s).".formatted(caseId)));
+        return new VehicleBeforeView(vehicle.id(), vehicle.plate(), history.before(vehicle, caseId));
     }
 
     /** Something to note of a vehicle; an empty value takes back what was noted before. */

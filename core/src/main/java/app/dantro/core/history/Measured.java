@@ -1,0 +1,85 @@
+package app.dantro.core.history;
+
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.network.StartingLoop;
+import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.Reading;
+import app.dantro.core.record.CaseRecord;
+import app.dantro.core.record.Repair;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The resistance of a joint or cable as one reading told it, at {@value #REFERENCE_CELSIUS} °C.
+ *
+ * @param lowOhms least that meter and current allow, of 95 in 100
+ * @param highOhms most
+ * @param ampsMeasured false where the class's current stood in for a measured one
+ */
+public record Measured(PartId part, long atMillis, double ohms, double lowOhms, double highOhms, boolean ampsMeasured) {
+    public static final double REFERENCE_CELSIUS = 20;
+
+    private static final double TWO_SIDED_95 = 1.96;
+
+    /** What a case tells: of every part the newest reading just across it, and the one that its repair outdated; as taken. */
+    public static List<Measured> in(CaseRecord record) {
+        List<Measured> all = new ArrayList<>();
+        for (Part part : record.circuit().parts()) {
+            Stream<Reading> before = record.repairs().stream()
+                    .filter(repair -> repair.part().equals(part.id()))
+                    .flatMap(repair -> across(record, part, repair).stream());
+            Stream.concat(before, newest(record, part).stream())
+                    .distinct()
+                    .flatMap(reading -> of(record, part, reading).stream())
+                    .forEach(all::add);
+        }
+        all.sort(Comparator.comparingLong(Measured::atMillis));
+        return all;
+    }
+
+    private static Optional<Reading> newest(CaseRecord record, Part part) {
+        return record.counted()
+                .across(part.from(), part.to())
+                .where(reading -> told(record, part, reading))
+                .newest();
+    }
+
+    private static Optional<Reading> across(CaseRecord record, Part part, Repair repair) {
+        return record.repaired().before(repair).map(record::onItsWay).filter(reading -> told(record, part, reading));
+    }
+
+    /** A drop tells a resistance by the current that flowed: measured, or the starter's own. */
+    private static boolean told(CaseRecord record, Part part, Reading reading) {
+        return reading.flowingAmps().isPresent()
+                || reading.condition().loadsStarterCables()
+                        && record.loop().part(part.id()).isPresent();
+    }
+
+    private static Optional<Measured> of(CaseRecord record, Part part, Reading reading) {
+        SeriesLoop loop = record.loop();
+        Optional<Double> measured = reading.flowingAmps();
+        double amps = measured.orElseGet(() -> loop.crankingAmps().nominalAmps());
+        if (!(amps > 0)) {
+            return Optional.empty();
+        }
+        double ofAmps = measured.isPresent()
+                ? Math.hypot(MeterError.ASSUMED_CLAMP_GAIN, MeterError.ASSUMED_CLAMP_ZERO_AMPS / amps)
+                : StartingLoop.ASSUMED_CURRENT_SPREAD;
+        double toReference = part.resistance().healthyAt(REFERENCE_CELSIUS).nominalOhms()
+                / part.resistance().healthyAt(record.celsius()).nominalOhms();
+        double ohms = Math.abs(reading.volts()) / amps;
+        double spread = TWO_SIDED_95 * Math.hypot(MeterError.standardVolts(reading) / amps, ohms * ofAmps);
+        return Optional.of(new Measured(
+                part.id(),
+                reading.takenAtMillis(),
+                ohms * toReference,
+                Math.max(0, ohms - spread) * toReference,
+                (ohms + spread) * toReference,
+                measured.isPresent()));
+    }
+}
