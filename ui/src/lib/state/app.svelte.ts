@@ -4,6 +4,9 @@ import { deviceName } from './ids';
 
 export type Theme = 'day' | 'bay';
 
+/** With the device's own name it fits into what a signature holds. */
+export const LONGEST_NAME = 40;
+
 /** What every view shares: which database answers, who this device is, which theme is on. */
 export class AppState {
 	#database = $state('');
@@ -14,15 +17,29 @@ export class AppState {
 	#keys = $state.raw<readonly [string, string][]>([]);
 	/** True while the keys of the view are on show. */
 	help = $state(false);
-	readonly device: string;
+	#person = $state('');
+	readonly #deviceName: string;
 
 	constructor(private readonly storage: Storage) {
-		this.device = deviceName(storage);
+		this.#deviceName = deviceName(storage);
+		this.#person = storage.getItem('dantro:person') ?? '';
 		this.#tones = storage.getItem('dantro:tones') !== 'off';
 		this.#speech = storage.getItem('dantro:speech') === 'on';
 		this.#theme = storage.getItem('dantro:theme') === 'bay' ? 'bay' : 'day';
 	}
 
+	/** What this device signs with: whoever works on it, and the device itself. */
+	get device(): string {
+		return this.#person === '' ? this.#deviceName : `${this.#person} (${this.#deviceName})`;
+	}
+	/** Name or initials of whoever works on this device; it says who, and keeps nobody out. */
+	get person(): string {
+		return this.#person;
+	}
+	set person(name: string) {
+		this.#person = name.trim().slice(0, LONGEST_NAME);
+		this.storage.setItem('dantro:person', this.#person);
+	}
 	/** A tone for every reading that is saved or asked about. */
 	get tones(): boolean {
 		return this.#tones;

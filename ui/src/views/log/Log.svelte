@@ -9,6 +9,8 @@
 
 	/** Every case ever: found by any piece of what somebody remembers. */
 	const TYPING_MILLIS = 150;
+	const SOON_MILLIS = 1500;
+	const PAGE = 50;
 	const app = getApp();
 	const listed = new Listed();
 	let wanted = $state(wantedIn(router.querystring));
@@ -23,6 +25,11 @@
 			void replace(query ? `/log?${query}` : '/log');
 			void listed.find(search);
 		}, TYPING_MILLIS);
+		return () => clearTimeout(later);
+	});
+	$effect(() => {
+		if (!cases || !listed.settling || cases.length > PAGE) return;
+		const later = setTimeout(() => void listed.find(wanted), SOON_MILLIS);
 		return () => clearTimeout(later);
 	});
 	$effect(() =>

@@ -9,6 +9,8 @@ export class Listed {
 	cases = $state.raw<LoggedCase[] | null>(null);
 	next = $state.raw<string | undefined>(undefined);
 	message = $state('');
+	/** True while the same search may find more in a moment. */
+	settling = $state(false);
 	#search = '';
 
 	/** Fetches the first page; an answer to an older search is let go. */
@@ -21,6 +23,7 @@ export class Listed {
 		if (data) {
 			this.cases = data.cases;
 			this.next = data.next;
+			this.settling = data.settling;
 		}
 	}
 

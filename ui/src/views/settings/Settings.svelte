@@ -6,11 +6,13 @@
 	import { canSpeak, say } from '../../lib/device/speech';
 	import Backups from './Backups.svelte';
 	import Devices from './Devices.svelte';
+	import Who from './Who.svelte';
 
 	const app = getApp();
 </script>
 
 <div class="settings">
+	<Who />
 	<Devices />
 	{#if app.me?.role === 'OWNER'}<Backups />{/if}
 	<section class="card">

@@ -4,8 +4,10 @@ import static app.dantro.acceptance.Bench.VAN;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 
 /** Takes the pictures of docs/screenshots from the demo data; how to run it is in docs/develop.md. */
 public final class Screenshots {
@@ -20,7 +22,7 @@ public final class Screenshots {
 
     public static void main(String[] args) throws Exception {
         Screenshots screenshots = new Screenshots(Path.of(System.getProperty("dantro.root"), "docs", "screenshots"));
-        try (Workshop workshop = Workshop.open(Files.createTempDirectory("dantro-shots"))) {
+        try (Workshop workshop = withYears()) {
             screenshots.desk(workshop.desk());
         }
         try (Workshop workshop = Workshop.open(Files.createTempDirectory("dantro-shots"))) {
@@ -34,9 +36,14 @@ public final class Screenshots {
         System.exit(0);
     }
 
+    private static Workshop withYears() throws IOException {
+        return Workshop.open(Files.createTempDirectory("dantro-shots"), Clock.systemUTC(), Workshop.YEARS + "true");
+    }
+
     private void desk(Page page) {
         page.locator("a.tile").first().waitFor();
         shoot(page, "bay");
+        memory(page);
         page.getByText("Pipkin 250 quad").click();
         new Bench(page).title().waitFor();
         follow(page, 2);
@@ -53,9 +60,6 @@ public final class Screenshots {
         shoot(page, "limits");
         page.locator("header").getByText("Workbench").click();
         shoot(page, "workbench-found");
-        page.getByText("Dark bay").click();
-        shoot(page, "workbench-found-dark");
-        page.getByText("Daylight").click();
         page.locator("header").getByText("Proof").click();
         shoot(page, "proof");
         page.locator("header").getByText("Workbench").click();
@@ -67,9 +71,6 @@ public final class Screenshots {
         follow(page, 1);
         page.getByText("See the proof").first().waitFor();
         shoot(page, "workbench-verified");
-        page.locator("header").getByText("Limits").click();
-        page.locator("section[aria-label='Volts and current while cranking']").scrollIntoViewIfNeeded();
-        shootHere(page, "matrix");
     }
 
     /** A crank ordered from the wing, as both screens show it. */
@@ -102,6 +103,21 @@ public final class Screenshots {
         wing.getByText("CRANK: answered").waitFor();
         shoot(wing, "cranking");
         shoot(seat, "seat");
+    }
+
+    /** The log, and the years of the van. */
+    private void memory(Page page) {
+        page.locator("header").getByText("Log").click();
+        page.locator("a.line").nth(3).waitFor();
+        page.getByLabel("Search").fill("tamblin");
+        page.waitForCondition(() -> page.locator("a.line").count() > 3
+                && page.locator("article:not(:has-text('Tamblin'))").count() == 0);
+        shoot(page, "log");
+        page.getByText("Tamblin 14 box van").first().click();
+        page.locator("figure").first().waitFor();
+        shoot(page, "vehicle");
+        page.locator("nav").getByText("Bay").click();
+        page.locator("a.tile").first().waitFor();
     }
 
     /** A vehicle that came for a check and ends as good. */

@@ -69,12 +69,18 @@ public final class Workshop implements AutoCloseable {
         return new Workshop(folder, clock, options);
     }
 
+    /** Whether the demo's van has a past, which takes a while to make. */
+    static final String YEARS = "--dantro.demo.years=";
+
     /** How long a save waits for its judgement. */
     static final String WAIT = "--dantro.judgement.wait-ms=";
 
     private ConfigurableApplicationContext start() {
         List<String> all = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0", "--dantro.demo=true"));
         all.addAll(List.of(options));
+        if (all.stream().noneMatch(arg -> arg.startsWith(YEARS))) {
+            all.add(YEARS + "false");
+        }
         if (all.stream().noneMatch(arg -> arg.startsWith(WAIT))) {
             // A story reads what follows from what it typed, however busy the machine is.
             all.add(WAIT + "20000");

@@ -32,7 +32,8 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public static RunningServer on(Path folder, String... more) {
-        List<String> args = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0"));
+        List<String> args =
+                new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0", "--dantro.lines.wait-ms=60000"));
         args.addAll(List.of(more));
         if (args.stream().noneMatch(arg -> arg.startsWith(WAIT))) {
             args.add(WAIT + "60000");

@@ -11,6 +11,7 @@ import app.dantro.server.store.CaseStore;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -23,8 +24,12 @@ class DemoWorkshop implements ApplicationRunner {
     private final CaseStore cases;
     private final DemoHands hands;
     private final DemoYears years;
+    private final boolean withYears;
 
-    DemoWorkshop(CaseStore cases, DemoHands hands, DemoYears years) {
+    /** @param withYears false where nobody looks at the past, since it takes a while to make */
+    DemoWorkshop(
+            CaseStore cases, DemoHands hands, DemoYears years, @Value("${dantro.demo.years:true}") boolean withYears) {
+        this.withYears = withYears;
         this.cases = cases;
         this.hands = hands;
         this.years = years;
@@ -35,7 +40,7 @@ class DemoWorkshop implements ApplicationRunner {
         if (!cases.findAll().isEmpty()) {
             return;
         }
-        Optional<UUID> van = Optional.of(years.ofTheVan());
+        Optional<UUID> van = withYears ? Optional.of(years.ofTheVan()) : Optional.empty();
         finish(hands.open(
                 new Visit("Ellerwick estate", "cranks slowly when warm", "computer-regulated", Loop.STARTING),
                 List.of(new Fault.AddedResistance(PartId.of("stud-joint"), 0.012)),

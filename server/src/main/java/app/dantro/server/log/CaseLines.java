@@ -34,7 +34,7 @@ public class CaseLines {
     private static final int FORM = 1;
 
     private static final int MADE_BY = OrderOfWork.VERSION * 100 + FORM;
-    private static final int AT_A_TIME = 20;
+    private static final int AT_A_TIME = 8;
     private static final long LOOKS_EVERY_MILLIS = 2000;
     private static final long ENDS_WITHIN_MILLIS = 3000;
 
@@ -53,7 +53,7 @@ public class CaseLines {
             LineStore store,
             LineMaker maker,
             CaseChanges changes,
-            @Value("${dantro.judgement.wait-ms:150}") long patienceMillis) {
+            @Value("${dantro.lines.wait-ms:150}") long patienceMillis) {
         this.store = store;
         this.maker = maker;
         this.patienceMillis = patienceMillis;
@@ -75,6 +75,11 @@ public class CaseLines {
         } finally {
             lock.unlock();
         }
+    }
+
+    /** True while more is on record than some line knows of: a search may find more in a moment. */
+    boolean settling() {
+        return store.anyBehind();
     }
 
     /** Waits a moment for the lines of cases that changed just now. */

@@ -32,8 +32,13 @@ class LogController {
         this.lines = lines;
     }
 
-    /** A page of the log. @param next what brings the page behind it; none for the last */
-    record LogPage(List<LoggedCaseView> cases, Optional<String> next) {}
+    /**
+     * A page of the log.
+     *
+     * @param next what brings the page behind it; none for the last
+     * @param settling true while lines are still being worked out: the same search may find more in a moment
+     */
+    record LogPage(List<LoggedCaseView> cases, Optional<String> next, boolean settling) {}
 
     /**
      * A page of the log, the newest cases first.
@@ -48,19 +53,18 @@ class LogController {
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "ALL") LogFilter state,
             @RequestParam Optional<Loop> concern,
-            @RequestParam Optional<UUID> vehicle,
             @RequestParam Optional<Long> fromMs,
             @RequestParam Optional<Long> untilMs,
             @RequestParam Optional<String> after) {
         lines.settle();
-        LogSearch search = search(words, state, concern, vehicle, fromMs, untilMs, after.map(LogController::place));
+        LogSearch search = search(words, state, concern, fromMs, untilMs, after.map(LogController::place));
         List<LoggedCase> found = store.find(search, PAGE + 1);
         List<LoggedCase> shown = found.subList(0, Math.min(PAGE, found.size()));
         Optional<String> next = found.size() <= PAGE
                 ? Optional.empty()
                 : Optional.of(shown.get(PAGE - 1).openedAtMs() + "."
                         + shown.get(PAGE - 1).caseId());
-        return new LogPage(shown.stream().map(LoggedCaseView::of).toList(), next);
+        return new LogPage(shown.stream().map(LoggedCaseView::of).toList(), next, lines.settling());
     }
 
     /** All that is listed, for a spreadsheet. */
@@ -69,11 +73,10 @@ class LogController {
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "ALL") LogFilter state,
             @RequestParam Optional<Loop> concern,
-            @RequestParam Optional<UUID> vehicle,
             @RequestParam Optional<Long> fromMs,
             @RequestParam Optional<Long> untilMs) {
         lines.settle();
-        LogSearch search = search(words, state, concern, vehicle, fromMs, untilMs, Optional.empty());
+        LogSearch search = search(words, state, concern, fromMs, untilMs, Optional.empty());
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"dantro-log.csv\"")
                 .body(LogTable.of(store.find(search, MOST_LISTED)));
@@ -90,7 +93,6 @@ class LogController {
             String words,
             LogFilter state,
             Optional<Loop> concern,
-            Optional<UUID> vehicle,
             Optional<Long> fromMs,
             Optional<Long> untilMs,
             Optional<LogSearch.Place> after) {
@@ -101,7 +103,7 @@ class LogController {
         }
         return new LogSearch(
                 SearchedWords.query(words),
-                vehicle,
+                Optional.empty(),
                 state.stages(),
                 state.inWork(),
                 state.setAside(),

@@ -20,6 +20,9 @@ public class LineStore {
              ORDER BY opened_at_ms DESC
              LIMIT :most
             """;
+    private static final String ANY_BEHIND = """
+            SELECT EXISTS (SELECT 1 FROM case_line WHERE shown < changed)
+            """;
     private static final String OF_CASE = """
             SELECT case_id, changed
               FROM case_line
@@ -73,6 +76,11 @@ public class LineStore {
                 .param("most", most)
                 .query((row, n) -> new Behind(UUID.fromString(row.getString("case_id")), row.getLong("changed")))
                 .list();
+    }
+
+    /** True while more is on record than some line knows of. */
+    public boolean anyBehind() {
+        return reader.sql(ANY_BEHIND).query(Boolean.class).single();
     }
 
     /** The state of a case. */
