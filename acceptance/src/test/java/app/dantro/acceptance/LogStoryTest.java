@@ -45,6 +45,8 @@ class LogStoryTest extends OpenWorkshop {
         page.getByText("Show all").click();
         page.getByLabel("State").selectOption("VERIFIED");
         assertThat(lines).hasCount(3);
+        page.getByLabel("State").selectOption("GOOD");
+        assertThat(lines).hasCount(5);
     }
 
     @Test

@@ -73,7 +73,7 @@ class ArchitectureTest {
             device: job live problem store time
             guard: device problem
             vehicle: job problem store
-            log: job problem store view
+            log: assess job problem store view
             health: assess backup db live
             backup: db problem seal
             demo: event format instrument job reading store

@@ -32,12 +32,10 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public static RunningServer on(Path folder, String... more) {
-        List<String> args =
-                new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0", "--dantro.lines.wait-ms=60000"));
+        List<String> args = new ArrayList<>(List.of("--dantro.data=" + folder, "--server.port=0"));
         args.addAll(List.of(more));
-        if (args.stream().noneMatch(arg -> arg.startsWith(WAIT))) {
-            args.add(WAIT + "60000");
-        }
+        args.add("--dantro.lines.wait-ms=60000");
+        if (args.stream().noneMatch(arg -> arg.startsWith(WAIT))) args.add(WAIT + "60000");
         return new RunningServer(DantroServer.start(args.toArray(String[]::new)));
     }
 

@@ -1,6 +1,7 @@
 package app.dantro.server.log;
 
 import app.dantro.core.procedure.OrderOfWork;
+import app.dantro.server.assess.Judging;
 import app.dantro.server.store.CaseChanges;
 import app.dantro.server.store.CaseLine;
 import app.dantro.server.store.CaseLine.Behind;
@@ -36,10 +37,13 @@ public class CaseLines {
     private static final int MADE_BY = OrderOfWork.VERSION * 100 + FORM;
     private static final int AT_A_TIME = 8;
     private static final long LOOKS_EVERY_MILLIS = 2000;
+    private static final int MOST_WAITING = 3;
+    private static final long LATER_MILLIS = 2000;
     private static final long ENDS_WITHIN_MILLIS = 3000;
 
     private final LineStore store;
     private final LineMaker maker;
+    private final Judging judging;
     private final long patienceMillis;
     private final ReentrantLock lock = new ReentrantLock();
     private final Condition told = lock.newCondition();
@@ -52,10 +56,12 @@ public class CaseLines {
     CaseLines(
             LineStore store,
             LineMaker maker,
+            Judging judging,
             CaseChanges changes,
             @Value("${dantro.lines.wait-ms:150}") long patienceMillis) {
         this.store = store;
         this.maker = maker;
+        this.judging = judging;
         this.patienceMillis = patienceMillis;
         worker.setDaemon(true);
         changes.onChange(this::changed);
@@ -117,12 +123,21 @@ public class CaseLines {
             if (changed.isEmpty() && !working && !stopping) {
                 told.await(LOOKS_EVERY_MILLIS, TimeUnit.MILLISECONDS);
             }
+            letCasesGoFirst();
             working = true;
             List<UUID> next = changed.stream().limit(AT_A_TIME).toList();
             next.forEach(changed::remove);
             return next;
         } finally {
             lock.unlock();
+        }
+    }
+
+    /** Where cases wait for their judgement, whoever works on them goes before whoever looks at the Bay. */
+    private void letCasesGoFirst() throws InterruptedException {
+        long left = judging.waiting() > MOST_WAITING ? TimeUnit.MILLISECONDS.toNanos(LATER_MILLIS) : 0;
+        while (left > 0 && !stopping) {
+            left = told.awaitNanos(left);
         }
     }
 

