@@ -21,7 +21,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -106,13 +105,25 @@ public class CaseLines {
     private void work() {
         try {
             for (Collection<UUID> next = next(); !stopped(); next = next()) {
-                List<Behind> behind = new ArrayList<>();
-                next.forEach(id -> store.state(id).ifPresent(behind::add));
-                boolean more = keep(behind.isEmpty() ? store.behind(AT_A_TIME) : behind);
-                done(more);
+                done(caughtUp(next));
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    /** True if some were behind: then more may be. Where nothing can be read or written it is tried again at the next look. */
+    private boolean caughtUp(Collection<UUID> next) {
+        try {
+            List<Behind> behind = new ArrayList<>();
+            next.forEach(id -> store.state(id).ifPresent(behind::add));
+            List<CaseLine> lines = (behind.isEmpty() ? store.behind(AT_A_TIME) : behind)
+                    .stream().map(maker::of).toList();
+            store.keep(lines, MADE_BY);
+            return !lines.isEmpty();
+        } catch (RuntimeException e) {
+            LOG.error("What Bay and log show cannot be kept up with what is on record", e);
+            return false;
         }
     }
 
@@ -151,17 +162,6 @@ public class CaseLines {
             }
         } finally {
             lock.unlock();
-        }
-    }
-
-    private boolean keep(List<Behind> behind) {
-        List<CaseLine> lines = behind.stream().map(maker::of).toList();
-        try {
-            store.keep(lines, MADE_BY);
-            return !lines.isEmpty();
-        } catch (DataAccessException e) {
-            LOG.error("What the Bay shows of {} cases cannot be written", lines.size(), e);
-            return false;
         }
     }
 
