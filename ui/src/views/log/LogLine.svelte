@@ -95,5 +95,8 @@
 			display: flex;
 			justify-content: space-between;
 		}
+		.vehicle a {
+			margin: 0;
+		}
 	}
 </style>
