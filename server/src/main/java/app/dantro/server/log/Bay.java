@@ -59,7 +59,7 @@ class Bay {
         try {
             return Optional.of(json.readValue(card, CaseCard.class));
         } catch (JsonProcessingException e) {
-            LOG.error("A kept card cannot be read: 'dantro doctor --rebuild' makes all of them anew", e);
+            LOG.error("A kept card cannot be read: POST /api/log/rebuild at this computer makes all of them anew", e);
             return Optional.empty();
         }
     }
