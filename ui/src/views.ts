@@ -48,6 +48,19 @@ export const VIEWS: readonly View[] = [
 		load: () => loaded(import('./views/vehicle/Vehicle.svelte'))
 	},
 	{
+		path: '/due',
+		name: 'Due',
+		place: 'workshop',
+		key: 'd',
+		load: () => loaded(import('./views/due/Due.svelte'))
+	},
+	{
+		path: '/figures',
+		name: 'Shop figures',
+		place: 'nowhere',
+		load: () => loaded(import('./views/figures/Figures.svelte'))
+	},
+	{
 		path: '/run',
 		name: 'Run sheet',
 		place: 'workshop',

@@ -15,3 +15,16 @@ export async function ask<T>(
 		return { wrong: lost };
 	}
 }
+
+/** Waits for something to be taken that answers nothing; why it was not, or nothing if it was. */
+export async function taken(
+	call: Promise<{ response: Response; error?: unknown }>,
+	lost: string
+): Promise<string> {
+	try {
+		const { response, error } = await call;
+		return response.ok ? '' : problemText(error);
+	} catch {
+		return lost;
+	}
+}

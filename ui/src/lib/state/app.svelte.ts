@@ -5,7 +5,7 @@ import { deviceName } from './ids';
 export type Theme = 'day' | 'bay';
 
 /** With the device's own name it fits into what a signature holds. */
-export const LONGEST_NAME = 40;
+export const LONGEST_NAME = 34;
 
 /** What every view shares: which database answers, who this device is, which theme is on. */
 export class AppState {
@@ -18,11 +18,13 @@ export class AppState {
 	/** True while the keys of the view are on show. */
 	help = $state(false);
 	#person = $state('');
+	#learning = $state(false);
 	readonly #deviceName: string;
 
 	constructor(private readonly storage: Storage) {
 		this.#deviceName = deviceName(storage);
-		this.#person = storage.getItem('dantro:person') ?? '';
+		this.#person = (storage.getItem('dantro:person') ?? '').slice(0, LONGEST_NAME);
+		this.#learning = storage.getItem('dantro:learning') === 'yes';
 		this.#tones = storage.getItem('dantro:tones') !== 'off';
 		this.#speech = storage.getItem('dantro:speech') === 'on';
 		this.#theme = storage.getItem('dantro:theme') === 'bay' ? 'bay' : 'day';
@@ -30,11 +32,20 @@ export class AppState {
 
 	/** What this device signs with: whoever works on it, and the device itself. */
 	get device(): string {
-		return this.#person === '' ? this.#deviceName : `${this.#person} (${this.#deviceName})`;
+		const learning = this.#learning ? ', learning' : '';
+		return this.#person === '' ? this.#deviceName : `${this.#person}${learning} (${this.#deviceName})`;
 	}
 	/** Name or initials of whoever works on this device; it says who, and keeps nobody out. */
 	get person(): string {
 		return this.#person;
+	}
+	/** Whether that person is learning: what they enter is marked so. */
+	get learning(): boolean {
+		return this.#learning;
+	}
+	set learning(learns: boolean) {
+		this.#learning = learns;
+		this.storage.setItem('dantro:learning', learns ? 'yes' : '');
 	}
 	set person(name: string) {
 		this.#person = name.trim().slice(0, LONGEST_NAME);

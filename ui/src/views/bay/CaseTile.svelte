@@ -13,7 +13,11 @@
 		<span class="vehicle">{card.vehicle}</span>
 		<span class="stage" class:proven>{card.stageWords}</span>
 	</span>
-	<span class="complaint">{card.complaint}{card.simulated ? ' · simulated' : ''}</span>
+	<span class="complaint"
+		>{card.complaint}{card.simulated ? ' · simulated' : ''}{card.inHandsOf
+			? ` · in the hands of ${card.inHandsOf}`
+			: ''}</span
+	>
 	{#if card.profile}<Thumbnail profile={card.profile} />{/if}
 	<span class="next"><span class="soft">{LEADS[card.nextKind] ?? 'Next'}</span> {card.nextTitle}</span>
 	<span class="says">{card.headline}{card.behind ? ' Being judged.' : ''}</span>

@@ -65,6 +65,7 @@
 <div class="log">
 	<div class="top">
 		<h1>Log</h1>
+		<a class="underline figures" href="#/figures">Shop figures</a>
 		<a class="underline" href={table} download="dantro-log.csv">Table of what is listed</a>
 	</div>
 	<LogFilters bind:wanted bind:field />
@@ -102,6 +103,9 @@
 	h1 {
 		font-size: 24px;
 		font-weight: 800;
+	}
+	.figures {
+		margin-left: auto;
 	}
 	.top a {
 		min-height: 48px;

@@ -47,6 +47,7 @@
 					onwithdraw={(id) => bench.record.strike(id, 'Withdrawn')}
 					onrestore={(id) => bench.record.restore(id)}
 					onnext={(what) => bench.record.state('NEXT_VISIT', what)}
+					onhanded={(to) => bench.record.state('HANDED_TO', to)}
 				/>
 				<FoundByOthers statements={view.statements} />
 				<Course course={view.course} />

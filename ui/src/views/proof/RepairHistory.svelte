@@ -4,6 +4,7 @@
 	import { volts } from '../../lib/format/si';
 	import { moment } from '../../lib/format/when';
 	import Key from '../../lib/components/Key.svelte';
+	import Recheck from './Recheck.svelte';
 	import Words from '../look/Words.svelte';
 
 	type Props = {
@@ -11,9 +12,11 @@
 		onwithdraw: (id: string) => void;
 		onrestore: (id: string) => void;
 		onnext: (what: string) => void;
+		onhanded: (to: string) => void;
 	};
-	let { view, onwithdraw, onrestore, onnext }: Props = $props();
+	let { view, onwithdraw, onrestore, onnext, onhanded }: Props = $props();
 	const next = $derived(view.statements.find((s) => s.topic === 'NEXT_VISIT'));
+	const hands = $derived(view.statements.find((s) => s.topic === 'HANDED_TO'));
 	const now = workshopNow();
 	const wiring = $derived(new Set(view.parts.filter((p) => p.kind !== 'component').map((p) => p.id)));
 </script>
@@ -75,6 +78,8 @@
 		<Key onclick={() => onrestore(view.id)}>Take it up again</Key>
 	{:else}
 		{#if next}<Words words={next.title} stated={next.stated?.value} onstate={onnext} />{/if}
+		<Recheck caseId={view.id} words={next?.stated?.value ?? ''} />
+		{#if hands}<Words words={hands.title} stated={hands.stated?.value} onstate={onhanded} />{/if}
 		<Key onclick={() => onwithdraw(view.id)}>Set this case aside</Key>
 	{/if}
 </section>

@@ -16,6 +16,10 @@
 			maxlength={LONGEST_NAME}
 		/>
 	</div>
+	<label class="learning">
+		<input type="checkbox" name="learning" bind:checked={() => app.learning, (on) => (app.learning = on)} />
+		Learning the trade: what I enter is marked so
+	</label>
 	<p class="soft">
 		What is entered from now on is signed “{app.device}”. It says who; it keeps nobody out. No name: the
 		device's own.
@@ -23,6 +27,16 @@
 </section>
 
 <style>
+	.learning {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		min-height: 48px;
+	}
+	.learning input {
+		width: 22px;
+		height: 22px;
+	}
 	.soft {
 		color: var(--soft);
 		font-size: 15px;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask } from '../../lib/api/ask';
+	import { taken } from '../../lib/api/ask';
 	import { api, type VehiclePage } from '../../lib/api/client';
 	import Field from '../../lib/components/Field.svelte';
 	import Key from '../../lib/components/Key.svelte';
@@ -16,6 +16,7 @@
 	// svelte-ignore state_referenced_locally
 	let typed = $state(Object.fromEntries(details.map((d) => [d.field, d.value])));
 	let wrong = $state<Record<string, string>>({});
+	let asked = '';
 	const changed = $derived(details.filter((d) => (typed[d.field] ?? '').trim() !== d.value));
 
 	async function save(event: Event): Promise<void> {
@@ -32,15 +33,11 @@
 	/** Why it could not be noted; nothing if it was. */
 	async function note(detail: Detail, value: string): Promise<string> {
 		const path = { vehicleId, detailId: newId() };
-		const body = { field: detail.field, value, by: app.device, saidAtMs: workshopNow() };
-		const done = await ask(
-			api.PUT('/api/vehicles/{vehicleId}/details/{detailId}', { params: { path }, body }).then((a) => ({
-				data: a.response.ok ? true : undefined,
-				error: a.error
-			})),
-			LOST
-		);
-		return done.wrong ?? '';
+		// A plate that another vehicle has is asked about once; saved again, it is meant.
+		const evenSo = detail.field === 'PLATE' && asked === value;
+		if (detail.field === 'PLATE') asked = value;
+		const body = { field: detail.field, value, evenSo, by: app.device, saidAtMs: workshopNow() };
+		return taken(api.PUT('/api/vehicles/{vehicleId}/details/{detailId}', { params: { path }, body }), LOST);
 	}
 </script>
 
@@ -54,12 +51,17 @@
 				wrong={wrong[detail.field]}
 				maxlength={detail.longest}
 			/>
+			{#if detail.hint}<p class="hint">{detail.hint}</p>{/if}
 		</div>
 	{/each}
 	{#if changed.length > 0}<Key primary type="submit">Save</Key>{/if}
 </form>
 
 <style>
+	.hint {
+		color: var(--soft);
+		font-size: 15px;
+	}
 	form {
 		display: grid;
 		gap: 10px;

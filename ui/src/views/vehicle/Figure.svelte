@@ -6,7 +6,7 @@
 	/** A voltage at the posts, visit by visit. */
 	type Props = { figure: VehiclePage['figures'][number] };
 	let { figure }: Props = $props();
-	const words = (value: number) => value.toFixed(2);
+	const words = (value: number) => value.toFixed(figure.unit.startsWith('V') ? 2 : 1);
 	const dots = $derived(figure.points.map((p) => ({ ...p, low: p.value, high: p.value })));
 </script>
 

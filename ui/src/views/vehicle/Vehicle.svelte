@@ -4,6 +4,9 @@
 	import Details from './Details.svelte';
 	import Joint from './Joint.svelte';
 	import Figure from './Figure.svelte';
+	import PlanDue from '../due/PlanDue.svelte';
+	import Lives from './Lives.svelte';
+	import Same from './Same.svelte';
 	import Visit from './Visit.svelte';
 
 	/** All that the workshop remembers of one vehicle. */
@@ -14,6 +17,7 @@
 	let page = $state.raw<VehiclePage | null>(null);
 	let message = $state('');
 	let all = $state(false);
+	let planned = $state(false);
 	const plate = $derived(page?.details.find((d) => d.field === 'PLATE')?.value ?? '');
 	const joints = $derived(page ? (all ? page.joints : page.joints.slice(0, FEW)) : []);
 
@@ -45,12 +49,28 @@
 				{#each page.again as words (words)}<li>{words}</li>{/each}
 			</ul>
 		{/if}
+		{#if page.advice.length > 0}
+			<ul class="advice card" aria-label="Left open">
+				{#each page.advice as words (words)}<li>{words}</li>{/each}
+			</ul>
+		{/if}
 		<div class="columns">
 			<section aria-labelledby="visits">
 				<h2 id="visits">Visits</h2>
 				<ol>
 					{#each page.visits as visit (visit.caseId)}<li><Visit {visit} /></li>{/each}
 				</ol>
+				{#if page.lives.length > 0}
+					<h2>Parts fitted</h2>
+					<Lives lives={page.lives} />
+				{/if}
+				<h2>Vehicle</h2>
+				{#if page.stated.length > 0}<p class="soft">{page.stated.join(' · ')}</p>{/if}
+				<Details vehicleId={page.id} details={page.details} onsaved={() => void load(params.id ?? '')} />
+				<Same {page} onchanged={() => void load(params.id ?? '')} />
+				<h2>Plan a recheck</h2>
+				{#if planned}<p role="status">On the list. <a class="underline" href="#/due">What is due</a></p>{/if}
+				<PlanDue vehicleId={page.id} onplanned={() => (planned = true)} />
 			</section>
 			<section aria-labelledby="joints">
 				<h2 id="joints">Joints and cables over the years</h2>
@@ -64,8 +84,6 @@
 					</button>
 				{/if}
 				{#each page.figures as figure (figure.title)}<Figure {figure} />{/each}
-				<h2>Vehicle</h2>
-				<Details vehicleId={page.id} details={page.details} onsaved={() => void load(params.id ?? '')} />
 			</section>
 		</div>
 	{/if}
@@ -103,6 +121,9 @@
 	}
 	.soft {
 		color: var(--soft);
+	}
+	.advice {
+		padding: 10px 16px;
 	}
 	.again {
 		padding: 12px 16px;

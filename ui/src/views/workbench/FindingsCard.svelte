@@ -46,7 +46,7 @@
 	<p class="kicker">What the readings say</p>
 	<h2>{view.headline}</h2>
 	<AsSaidThen basis={view.basis} />
-	<HereBefore caseId={view.id} />
+	<HereBefore caseId={view.id} onreplaced={() => bench.record.state('ODOMETER_REPLACED', 'YES')} />
 	{#if view.judgement.preparing}
 		<p class="count" role="status">Saved. What all readings say together is being worked out.</p>
 	{/if}

@@ -73,6 +73,7 @@ class ArchitectureTest {
             device: job live problem store time
             guard: device problem
             vehicle: job problem store
+            due: problem store
             log: assess job problem store view
             health: assess backup db live
             backup: db problem seal

@@ -15,7 +15,9 @@ import java.util.OptionalLong;
  *     #FARTHEST_YEARS} years, or is past it
  */
 public record Drift(double ohmsPerYear, OptionalLong leavesAtMillis) {
-    private static final int LEAST_VISITS = 3;
+    /** With fewer, two readings that differ would be a drift. */
+    public static final int LEAST_VISITS = 3;
+
     private static final int FARTHEST_YEARS = 10;
     private static final double MILLIS_PER_YEAR = 365.25 * 24 * 3600 * 1000;
 

@@ -23,6 +23,8 @@ public record Figure(String unit, double low, double high, boolean openLine) {
     private static final Set<String> OPEN = Set.of("OL", ".OL", "O.L", "0L", "0.L", "OPEN", "-", "—", "∞");
     private static final Pattern TYPED =
             Pattern.compile("([-+]?(?:\\d[\\d ]*(?:\\.\\d*)?|\\.\\d+)) *([a-zA-Z/]*(?: AC)?)");
+    private static final Set<String> MILES = Set.of("mi", "mile", "miles");
+    private static final double KM_PER_MILE = 1.609344;
     private static final Map<String, Double> PREFIXES = Map.of("m", 1e-3, "", 1.0, "k", 1e3);
     /** A diode conducts at tenths of a volt: a smaller number than this in mV was typed in V. */
     private static final double ASSUMED_LEAST_DIODE_MILLIVOLTS = 3;
@@ -62,7 +64,13 @@ public record Figure(String unit, double low, double high, boolean openLine) {
             return "open line";
         }
         OptionalDouble value = number(typed);
-        return value.isEmpty() ? typed.strip() : plain(value.getAsDouble()) + " " + unit;
+        if (value.isEmpty()) {
+            return typed.strip();
+        }
+        boolean miles = unit.equals("km") && typed.toLowerCase(Locale.ROOT).contains("mi");
+        return miles
+                ? "%d km (%s)".formatted(Math.round(value.getAsDouble()), typed.strip())
+                : plain(value.getAsDouble()) + " " + unit;
     }
 
     private boolean isRipple() {
@@ -101,6 +109,9 @@ public record Figure(String unit, double low, double high, boolean openLine) {
 
     /** By how much a typed unit is larger than this figure's; none if it is another quantity's. */
     private OptionalDouble factor(String typed) {
+        if (unit.equals("km") && MILES.contains(typed.toLowerCase(Locale.ROOT))) {
+            return OptionalDouble.of(KM_PER_MILE);
+        }
         String wanted = unit.replace(" AC", "");
         String given = typed.replace(" AC", "").replaceFirst("(?i)ac$", "");
         if (given.equalsIgnoreCase(wanted)) {

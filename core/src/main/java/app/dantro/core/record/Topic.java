@@ -124,7 +124,10 @@ public enum Topic {
 
     LEFT(Group.CLOSING, Answer.HANDED_ON, Answer.DECLINED),
     NEXT_VISIT(Group.CLOSING),
-    CLOSED_UNVERIFIED(Group.CLOSING);
+    CLOSED_UNVERIFIED(Group.CLOSING),
+
+    HANDED_TO(Group.WORKSHOP),
+    ODOMETER_REPLACED(Group.WORKSHOP, Answer.YES, Answer.NO);
 
     /** Where a topic belongs. */
     public enum Group {
@@ -145,7 +148,9 @@ public enum Topic {
         /** What the readings let the case end as; recorded from the step that says so. */
         ENDING,
         /** Why the case ends without proof. */
-        CLOSING
+        CLOSING,
+        /** Who has the case in hand, and what else the shop keeps of it; nothing is judged by it. */
+        WORKSHOP
     }
 
     /** Answers that several topics share. */

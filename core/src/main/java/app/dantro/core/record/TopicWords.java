@@ -6,7 +6,7 @@ final class TopicWords {
 
     static String title(Topic topic) {
         return switch (topic.group()) {
-            case INTAKE, ENDING, CLOSING -> intake(topic);
+            case INTAKE, ENDING, CLOSING, WORKSHOP -> intake(topic);
             case LOOK, REACH, TWO_ENDED -> look(topic);
             case PROOF, TIMER -> proof(topic);
             case FIGURE -> figure(topic);
@@ -24,6 +24,8 @@ final class TopicWords {
             case OUTSIDE_FIRST -> "A test elsewhere, of the unit";
             case OUTSIDE_SECOND -> "A second test elsewhere, of the same";
             case NEXT_VISIT -> "To be read at the next visit";
+            case HANDED_TO -> "In the hands of";
+            case ODOMETER_REPLACED -> "Odometer was replaced";
             case CHARGER -> "On a charger or jump pack today";
             case CLAMP -> "DC clamp at hand";
             case PILE -> "Carbon pile at hand";

@@ -20,7 +20,7 @@ import java.util.Optional;
 /** Looks at a database before it is opened, on a copy, so that a file this version must not touch stays as it is. */
 final class DatabaseFile {
     /** The newest schema this version knows: the number of its last migration. */
-    static final int SCHEMA_VERSION = 12;
+    static final int SCHEMA_VERSION = 13;
 
     private static final int APPLICATION_ID = 1145130580;
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);

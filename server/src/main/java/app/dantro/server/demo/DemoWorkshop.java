@@ -24,11 +24,17 @@ class DemoWorkshop implements ApplicationRunner {
     private final CaseStore cases;
     private final DemoHands hands;
     private final DemoYears years;
+    private final DemoDue due;
     private final boolean withYears;
 
     /** @param withYears false where nobody looks at the past, since it takes a while to make */
     DemoWorkshop(
-            CaseStore cases, DemoHands hands, DemoYears years, @Value("${dantro.demo.years:true}") boolean withYears) {
+            CaseStore cases,
+            DemoHands hands,
+            DemoYears years,
+            DemoDue due,
+            @Value("${dantro.demo.years:true}") boolean withYears) {
+        this.due = due;
         this.withYears = withYears;
         this.cases = cases;
         this.hands = hands;
@@ -56,6 +62,9 @@ class DemoWorkshop implements ApplicationRunner {
         measure(hands.open(DemoVehicle.HOBBING, 5), 5);
         hands.open(DemoVehicle.MARROW, 2);
         hands.open(DemoVehicle.TAMBLIN, 1, van);
+        due.plan(Optional.of(orrery), "Read the crimp at the fuse again", -6, 0);
+        van.ifPresent(v -> due.plan(Optional.of(v), "Read the strap's end on the block again", 88, 112_000));
+        due.plan(Optional.empty(), "Run sheet of the estate's five vans, before winter", 19, 0);
     }
 
     private void finish(UUID caseId) {

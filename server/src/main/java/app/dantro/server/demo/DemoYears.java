@@ -10,6 +10,7 @@ import app.dantro.server.store.VehicleDetail;
 import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
 import java.time.Clock;
+import java.time.YearMonth;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,6 +24,7 @@ import org.springframework.stereotype.Component;
 final class DemoYears {
     private static final PartId STRAP_END = PartId.of("strap-end-block");
     private static final int HOURS_A_MONTH = 730;
+    private static final int BATTERY_MONTHS_AGO = 58;
     /** A visit with more than this came for it; the others are the yearly check. */
     private static final double WORSE_MILLIOHMS = 5;
 
@@ -63,10 +65,19 @@ final class DemoYears {
             work(id, year);
         }
         UUID vehicle = known.orElseThrow();
-        Map.of(VehicleField.PLATE, "KX 12 LOM", VehicleField.YEAR, "2014")
+        Map.of(
+                        VehicleField.PLATE, "KX 12 LOM",
+                        VehicleField.YEAR, "2014",
+                        VehicleField.ENGINE, "1.4 petrol, 4 cylinders",
+                        VehicleField.BATTERY, "AGM, in the engine bay",
+                        VehicleField.FITTED, fitted())
                 .forEach((field, value) -> vehicles.say(new VehicleDetail(
                         DemoHands.id(field.name()), vehicle, field, value, DemoHands.BY, clock.millis())));
         return vehicle;
+    }
+
+    private String fitted() {
+        return YearMonth.now(clock).minusMonths(BATTERY_MONTHS_AGO).toString();
     }
 
     private void work(UUID id, Year year) {

@@ -1,7 +1,13 @@
 package app.dantro.server.log;
 
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.finding.Standing;
+import app.dantro.core.history.CaseTally;
+import app.dantro.core.history.Measured;
+import app.dantro.core.procedure.AsSaid;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Stage;
+import app.dantro.core.record.Repair;
 import app.dantro.server.job.Cases;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseLine;
@@ -14,7 +20,9 @@ import app.dantro.server.view.CaseCard;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -87,7 +95,41 @@ final class LineMaker {
                 repairs(file),
                 String.join(", ", SearchedWords.people(file)),
                 SearchedWords.of(file, vehicles.ofCase(id).orElseThrow(), stage.words(), finding),
+                CaseTally.of(file.evidence(), file.record().complaint(), stage == Stage.VERIFIED, cleared(file)),
+                joints(file),
                 card);
+    }
+
+    /** What it cleared, as it said when it closed. */
+    private static Set<PartId> cleared(StoredCase file) {
+        return file.closing().stream()
+                .flatMap(c -> c.said().parts().stream())
+                .filter(p -> p.standing() == Standing.CLEARED)
+                .map(AsSaid.Part::part)
+                .collect(Collectors.toSet());
+    }
+
+    private static List<CaseLine.JointTold> joints(StoredCase file) {
+        return Measured.in(file.evidence()).stream()
+                .map(m -> new CaseLine.JointTold(file.nameOf(m.part()), m, most(file, m.part()), since(file, m.part())))
+                .toList();
+    }
+
+    private static double most(StoredCase file, PartId part) {
+        return file.circuit().parts().stream()
+                .filter(p -> p.id().equals(part))
+                .mapToDouble(p ->
+                        p.resistance().healthyAt(Measured.REFERENCE_CELSIUS).upperOhms())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static long since(StoredCase file, PartId part) {
+        return file.evidence().repairs().stream()
+                .filter(r -> r.part().equals(part))
+                .mapToLong(Repair::doneAtMillis)
+                .max()
+                .orElse(0);
     }
 
     private static String repairs(StoredCase file) {
@@ -116,6 +158,8 @@ final class LineMaker {
                 "",
                 head.openedBy(),
                 head.vehicle() + " " + head.complaint(),
+                new CaseTally(0, 0, "", List.of()),
+                List.of(),
                 Optional.of(written(card)));
     }
 

@@ -17,6 +17,7 @@ public final class Personal {
             "job_case", Set.of("vehicle", "complaint"),
             "vehicle", Set.of("name"),
             "vehicle_detail", Set.of("value"),
+            "due", Set.of("words"),
             "statement", Set.of("value", "note"),
             "repair", Set.of("note"),
             "complaint_test", Set.of("note"),

@@ -16,8 +16,14 @@ import java.util.function.Predicate;
 /** The rows of the tables that are only ever added to, each as the bytes that go into its chain. */
 final class Rows {
     /** What changes by its nature: who may come in; what can be made anew; and what is only said once, about the file itself. */
-    private static final Set<String> NOT_SEALED =
-            Set.of("device", "database_identity", "flyway_schema_history", "personal", "case_line");
+    private static final Set<String> NOT_SEALED = Set.of(
+            "device",
+            "database_identity",
+            "flyway_schema_history",
+            "personal",
+            "case_line",
+            "vehicle_same",
+            "joint_line");
 
     /** An index of words keeps its own tables beside it. */
     private static final String WORDS = "log_words";

@@ -1,5 +1,8 @@
 package app.dantro.server.store;
 
+import app.dantro.core.history.CaseTally;
+import app.dantro.core.history.Measured;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -10,6 +13,8 @@ import java.util.UUID;
  * @param judged false if all readings together are still to be judged
  * @param lastAtMs when something last happened to it
  * @param words what it is found by
+ * @param tally what it adds to the figures of the shop
+ * @param joints what its readings tell of joints and cables
  * @param card as the Bay shows it, in JSON; none once it has left the Bay
  */
 public record CaseLine(
@@ -24,7 +29,12 @@ public record CaseLine(
         String repairs,
         String people,
         String words,
+        CaseTally tally,
+        List<JointTold> joints,
         Optional<String> card) {
+
+    /** What a case tells of a joint. @param mostOhms upper bound of healthy ones @param sinceMs its last repair there, or 0 */
+    public record JointTold(String name, Measured measured, double mostOhms, long sinceMs) {}
 
     /** A case whose line is behind what is on record. */
     public record Behind(UUID caseId, long changed) {}

@@ -49,7 +49,8 @@ public class ErasureStore {
             new Kind("photo", "case_id", "jpeg = CAST(substr(:erased, 1, 0) AS BLOB)"),
             new Kind("job_case", "id", "vehicle = :erased, complaint = :erased"),
             new Kind("vehicle", "id", "name = :erased"),
-            new Kind("vehicle_detail", "vehicle_id", "value = :erased"));
+            new Kind("vehicle_detail", "vehicle_id", "value = :erased"),
+            new Kind("due", "vehicle_id", "words = :erased"));
 
     private final JdbcClient writer;
     private final JdbcTemplate direct;

@@ -8,10 +8,11 @@ import java.util.UUID;
 /**
  * A vehicle that was here before.
  *
+ * @param plate plate or fleet number; empty if none is known
  * @param lastCase its newest case
  * @param figures what was stated of the vehicle itself, the newest of each topic, in the topics' order
  */
-public record KnownVehicle(UUID id, String name, UUID lastCase, List<Stated> figures) {
+public record KnownVehicle(UUID id, String name, String plate, UUID lastCase, List<Stated> figures) {
     public KnownVehicle {
         figures = List.copyOf(figures);
     }

@@ -39,7 +39,7 @@ public class LineStore {
             UPDATE case_line
                SET shown = :changed, judged = :judged, made_by = :madeBy, in_work = :inWork, set_aside = :setAside,
                    last_at_ms = :lastAtMs, stage = :stage, finding = :finding, repairs = :repairs, people = :people,
-                   card = :card
+                   readings = :readings, cranks = :cranks, found = :found, saved = :saved, card = :card
              WHERE case_id = :caseId AND changed = :changed
             """;
     private static final String KEEP_WORDS = """
@@ -60,12 +60,15 @@ public class LineStore {
 
     private final JdbcClient writer;
     private final JdbcClient reader;
+    private final JointStore joints;
     private final TransactionTemplate transaction;
 
     LineStore(
             @Qualifier("writer") JdbcClient writer,
             @Qualifier("reader") JdbcClient reader,
+            JointStore joints,
             TransactionTemplate transaction) {
+        this.joints = joints;
         this.writer = writer;
         this.reader = reader;
         this.transaction = transaction;
@@ -121,9 +124,14 @@ public class LineStore {
                 .param("finding", line.finding())
                 .param("repairs", line.repairs())
                 .param("people", line.people())
+                .param("readings", line.tally().readings())
+                .param("cranks", line.tally().cranks())
+                .param("found", line.tally().found())
+                .param("saved", String.join(", ", line.tally().saved()))
                 .param("card", line.card().orElse(null))
                 .update();
         if (kept == 1) {
+            joints.keep(line.caseId(), line.joints());
             writer.sql(KEEP_WORDS)
                     .param("caseId", line.caseId().toString())
                     .param("words", line.words())

@@ -16,19 +16,21 @@ import org.springframework.stereotype.Component;
 @Component
 public class LogStore {
     private static final String CASES = """
-            SELECT case_line.case_id, case_vehicle.vehicle_id, vehicle.name, job_case.complaint, case_line.concern,
+            SELECT case_line.case_id, vehicle.id AS vehicle_id, vehicle.name, job_case.complaint, case_line.concern,
                    case_line.stage, case_line.finding, case_line.repairs, case_line.people, case_line.opened_at_ms,
                    case_line.last_at_ms, case_line.set_aside, case_line.shown < case_line.changed AS behind,
                    EXISTS (SELECT 1 FROM simulation WHERE simulation.case_id = case_line.case_id) AS simulated,
                    (SELECT value
                       FROM vehicle_detail
-                     WHERE vehicle_detail.vehicle_id = case_vehicle.vehicle_id AND field = 'PLATE'
+                      JOIN vehicle_same AS one ON one.vehicle_id = vehicle_detail.vehicle_id
+                     WHERE one.known_as = vehicle.id AND field = 'PLATE'
                      ORDER BY said_at_ms DESC, vehicle_detail.rowid DESC
                      LIMIT 1) AS plate
               FROM case_line
               JOIN job_case ON job_case.id = case_line.case_id
               JOIN case_vehicle ON case_vehicle.case_id = case_line.case_id
-              JOIN vehicle ON vehicle.id = case_vehicle.vehicle_id
+              JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
+              JOIN vehicle ON vehicle.id = vehicle_same.known_as
             """;
     private static final String NEWEST_FIRST = """
              ORDER BY case_line.opened_at_ms DESC, case_line.case_id DESC
@@ -79,7 +81,7 @@ public class LogStore {
             values.put("stages", search.stages());
         }
         search.vehicle().ifPresent(v -> {
-            all.add("case_vehicle.vehicle_id = :vehicle");
+            all.add("vehicle_same.known_as = :vehicle");
             values.put("vehicle", v.toString());
         });
         search.concern().ifPresent(c -> {

@@ -4,7 +4,11 @@ package app.dantro.server.store;
 public enum VehicleField {
     PLATE("Plate or fleet number", 20),
     YEAR("Year", 4),
+    ENGINE("Engine", 60),
     VIN("Chassis number", 17),
+    BATTERY("Battery", 60),
+    COLD_CRANKING("Cold-cranking amps", 6),
+    FITTED("Battery fitted", 10),
     REFERENCE("Customer's reference", 60);
 
     private final String title;

@@ -3,6 +3,7 @@ package app.dantro.server.store;
 import app.dantro.core.record.Topic;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -37,16 +38,24 @@ public class VehicleStore {
                    (SELECT job_case.id
                       FROM job_case
                       JOIN case_vehicle ON case_vehicle.case_id = job_case.id
-                     WHERE case_vehicle.vehicle_id = vehicle.id
+                      JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
+                     WHERE vehicle_same.known_as = vehicle.id
                      ORDER BY opened_at_ms DESC, job_case.id
-                     LIMIT 1) AS last_case
+                     LIMIT 1) AS last_case,
+                   (SELECT value
+                      FROM vehicle_detail
+                      JOIN vehicle_same ON vehicle_same.vehicle_id = vehicle_detail.vehicle_id
+                     WHERE vehicle_same.known_as = vehicle.id AND field = 'PLATE'
+                     ORDER BY said_at_ms DESC, vehicle_detail.rowid DESC
+                     LIMIT 1) AS plate
               FROM vehicle
+              JOIN vehicle_same AS itself ON itself.vehicle_id = vehicle.id AND itself.known_as = vehicle.id
               JOIN job_case AS last ON last.id = last_case
-             WHERE vehicle.name LIKE :like ESCAPE '!'
-                OR :plate <> '' AND EXISTS (SELECT 1
-                                              FROM vehicle_detail
-                                             WHERE vehicle_id = vehicle.id AND field = 'PLATE'
-                                               AND REPLACE(REPLACE(value, ' ', ''), '-', '') LIKE '%' || :plate || '%')
+             WHERE EXISTS (SELECT 1
+                             FROM vehicle_same
+                             JOIN vehicle AS one ON one.id = vehicle_same.vehicle_id
+                            WHERE vehicle_same.known_as = vehicle.id AND one.name LIKE :like ESCAPE '!')
+                OR :plate <> '' AND REPLACE(REPLACE(plate, ' ', ''), '-', '') LIKE '%' || :plate || '%'
              ORDER BY last.opened_at_ms DESC, vehicle.id
              LIMIT :most
             """;
@@ -60,7 +69,8 @@ public class VehicleStore {
                AND said_at_ms >= (SELECT MAX(job_case.opened_at_ms)
                                     FROM job_case
                                     JOIN case_vehicle ON case_vehicle.case_id = job_case.id
-                                   WHERE case_vehicle.vehicle_id = :id)
+                                    JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
+                                   WHERE vehicle_same.known_as = :id)
              ORDER BY said_at_ms DESC, position DESC
              LIMIT 1
             """;
@@ -76,17 +86,22 @@ public class VehicleStore {
              WHERE id = :id
             """;
     private static final String OF_CASE = """
-            SELECT vehicle_id
+            SELECT known_as
               FROM case_vehicle
+              JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
              WHERE case_id = :caseId
             """;
     private static final String PLAIN = """
-            SELECT vehicle.name, vehicle_detail.field, vehicle_detail.value
-              FROM vehicle
-              LEFT JOIN vehicle_detail ON vehicle_detail.vehicle_id = vehicle.id
-             WHERE vehicle.id = :id
+            SELECT vehicle.id, vehicle.name, vehicle_detail.field, vehicle_detail.value
+              FROM vehicle_same AS asked
+              JOIN vehicle ON vehicle.id = asked.known_as
+              JOIN vehicle_same ON vehicle_same.known_as = vehicle.id
+              LEFT JOIN vehicle_detail ON vehicle_detail.vehicle_id = vehicle_same.vehicle_id
+             WHERE asked.vehicle_id = :id
              ORDER BY vehicle_detail.said_at_ms, vehicle_detail.rowid
             """;
+
+    private static final int MOST_ALIKE = 50;
 
     private final JdbcClient writer;
     private final JdbcClient reader;
@@ -129,17 +144,32 @@ public class VehicleStore {
         return reader
                 .sql(NAMED)
                 .param("like", "%" + like + "%")
-                .param("plate", piece.replaceAll("[^\\p{L}\\p{N}]", ""))
+                .param("plate", bare(piece))
                 .param("most", most)
                 .query((row, n) -> new KnownVehicle(
                         UUID.fromString(row.getString("id")),
                         row.getString("name"),
+                        row.getString("plate") == null ? "" : row.getString("plate"),
                         UUID.fromString(row.getString("last_case")),
                         List.of()))
                 .list()
                 .stream()
-                .map(v -> new KnownVehicle(v.id(), v.name(), v.lastCase(), figures(v.id())))
+                .map(v -> new KnownVehicle(v.id(), v.name(), v.plate(), v.lastCase(), figures(v.id())))
                 .toList();
+    }
+
+    /** Those with just this plate, spaces and hyphens aside. */
+    public List<KnownVehicle> withPlate(String plate) {
+        String bare = bare(plate);
+        return bare.isEmpty()
+                ? List.of()
+                : named(plate, MOST_ALIKE).stream()
+                        .filter(v -> bare(v.plate()).equals(bare))
+                        .toList();
+    }
+
+    private static String bare(String plate) {
+        return plate.replaceAll("[^\\p{L}\\p{N}]", "").toUpperCase(Locale.ROOT);
     }
 
     /**
@@ -177,19 +207,20 @@ public class VehicleStore {
                 .flatMap(this::plain);
     }
 
-    /** A vehicle by itself, if it is known. */
+    /** A vehicle by itself, if it is known; one that was joined to another is that other. */
     public Optional<KnownVehicle.Plain> plain(UUID id) {
         Map<VehicleField, String> details = new EnumMap<>(VehicleField.class);
-        List<String> names = reader.sql(PLAIN)
+        List<KnownVehicle.Plain> found = reader.sql(PLAIN)
                 .param("id", id.toString())
                 .query((row, n) -> {
                     if (row.getString("field") != null) {
                         details.put(VehicleField.valueOf(row.getString("field")), row.getString("value"));
                     }
-                    return row.getString("name");
+                    return new KnownVehicle.Plain(
+                            UUID.fromString(row.getString("id")), row.getString("name"), Map.of());
                 })
                 .list();
-        return names.stream().findFirst().map(name -> new KnownVehicle.Plain(id, name, details));
+        return found.stream().findFirst().map(v -> new KnownVehicle.Plain(v.id(), v.name(), details));
     }
 
     /** Notes something of a vehicle; false if the id is taken. */

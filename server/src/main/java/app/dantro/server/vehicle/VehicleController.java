@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -37,11 +38,12 @@ class VehicleController {
     }
 
     /** A known vehicle; a new case on it takes its figures over. */
-    record VehicleView(UUID id, String name, UUID lastCase, List<VehicleFigureView> figures) {
+    record VehicleView(UUID id, String name, String plate, UUID lastCase, List<VehicleFigureView> figures) {
         static VehicleView of(KnownVehicle vehicle) {
             return new VehicleView(
                     vehicle.id(),
                     vehicle.name(),
+                    vehicle.plate(),
                     vehicle.lastCase(),
                     vehicle.figures().stream().map(VehicleFigureView::of).toList());
         }
@@ -68,23 +70,46 @@ class VehicleController {
                 .orElseThrow(() -> ProblemException.notFound("There is no vehicle (%s).".formatted(vehicleId))));
     }
 
-    /** What was done to the vehicle of a case before it. @param plate empty if none is known */
-    record VehicleBeforeView(UUID vehicleId, String plate, List<String> done) {}
+    /**
+     * What was done to the vehicle of a case before it.
+     *
+     * @param plate empty if none is known
+     * @param odometer what is asked of its odometer; empty if nothing is
+     */
+    record VehicleBeforeView(UUID vehicleId, String plate, List<String> done, String odometer) {}
 
     /** What the workshop remembers of the vehicle of a case. */
     @GetMapping("/of-case/{caseId}")
     VehicleBeforeView before(@PathVariable UUID caseId) {
         KnownVehicle.Plain vehicle = vehicles.ofCase(caseId)
                 .orElseThrow(() -> ProblemException.notFound("There is no case (%s).".formatted(caseId)));
-        return new VehicleBeforeView(vehicle.id(), vehicle.plate(), history.before(vehicle, caseId));
+        VehicleHistory.Before before = history.before(vehicle, caseId);
+        return new VehicleBeforeView(vehicle.id(), vehicle.plate(), before.done(), before.odometer());
     }
 
-    /** Something to note of a vehicle; an empty value takes back what was noted before. */
+    /**
+     * Something to note of a vehicle; an empty value takes back what was noted before.
+     *
+     * @param evenSo true for a plate that another vehicle has too
+     */
     record NewDetail(
             @NotNull VehicleField field,
             @NotNull @Size(max = 60) String value,
+            Optional<Boolean> evenSo,
             @NotBlank @Size(max = 60) String by,
             @NotNull Long saidAtMs) {}
+
+    private void refuseSecond(UUID vehicleId, String plate) {
+        UUID known = vehicles.plain(vehicleId).orElseThrow().id();
+        vehicles.withPlate(plate).stream()
+                .filter(v -> !v.id().equals(known))
+                .findFirst()
+                .ifPresent(other -> {
+                    throw ProblemException.conflict(
+                            "%s has this plate (%s) too. If they are one vehicle, join them; if not, save it once more."
+                                    .formatted(other.name(), other.plate()));
+                });
+    }
 
     /** Notes plate, year, chassis number or the customer's reference. */
     @PutMapping("/{vehicleId}/details/{detailId}")
@@ -94,6 +119,9 @@ class VehicleController {
             throw ProblemException.notFound("There is no vehicle (%s).".formatted(vehicleId));
         }
         String value = DetailCheck.checked(body.field(), body.value());
+        if (body.field() == VehicleField.PLATE && !body.evenSo().orElse(false)) {
+            refuseSecond(vehicleId, value);
+        }
         VehicleDetail detail = new VehicleDetail(detailId, vehicleId, body.field(), value, body.by(), body.saidAtMs());
         boolean added = vehicles.say(detail);
         if (!added && !vehicles.said(detailId).orElseThrow().equals(detail)) {

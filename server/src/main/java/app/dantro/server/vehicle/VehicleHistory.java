@@ -1,24 +1,22 @@
 package app.dantro.server.vehicle;
 
-import app.dantro.core.circuit.Condition;
 import app.dantro.core.procedure.Stage;
 import app.dantro.core.record.Topic;
 import app.dantro.server.job.Cases;
+import app.dantro.server.store.JoinStore;
 import app.dantro.server.store.KnownVehicle;
 import app.dantro.server.store.LogSearch;
 import app.dantro.server.store.LogStore;
 import app.dantro.server.store.LoggedCase;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.store.VehicleField;
-import app.dantro.server.vehicle.VehiclePageView.FigurePointView;
+import app.dantro.server.store.VehicleStore;
+import app.dantro.server.vehicle.VehiclePageView.SameVehicleView;
 import app.dantro.server.vehicle.VehiclePageView.VehicleDetailView;
-import app.dantro.server.vehicle.VehiclePageView.VehicleFigureSeriesView;
 import app.dantro.server.vehicle.VehiclePageView.VisitView;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -34,10 +32,14 @@ class VehicleHistory {
 
     private final LogStore log;
     private final Cases cases;
+    private final VehicleStore vehicles;
+    private final JoinStore joins;
     private final Clock clock;
 
-    VehicleHistory(LogStore log, Cases cases, Clock clock) {
+    VehicleHistory(LogStore log, Cases cases, VehicleStore vehicles, JoinStore joins, Clock clock) {
         this.log = log;
+        this.vehicles = vehicles;
+        this.joins = joins;
         this.cases = cases;
         this.clock = clock;
     }
@@ -51,22 +53,70 @@ class VehicleHistory {
                 vehicle.name(),
                 Stream.of(VehicleField.values())
                         .map(f -> new VehicleDetailView(
-                                f, f.title(), f.longest(), vehicle.details().getOrDefault(f, "")))
+                                f,
+                                f.title(),
+                                f.longest(),
+                                vehicle.details().getOrDefault(f, ""),
+                                DetailCheck.hint(f, vehicle.details().getOrDefault(f, ""))))
                         .toList(),
                 lines.size(),
                 joints.again(),
+                advice(files),
+                stated(vehicle.id()),
                 lines.stream().map(line -> visit(line, files)).toList(),
+                PartLives.in(files),
                 joints.all(),
-                figures(files));
+                FigureHistories.in(files),
+                joins.joinedTo(vehicle.id()).stream()
+                        .map(j -> new SameVehicleView(j.id(), j.name(), ""))
+                        .toList(),
+                alike(vehicle));
+    }
+
+    /** Other vehicles with the same plate. */
+    List<SameVehicleView> alike(KnownVehicle.Plain vehicle) {
+        return vehicle.plate().isEmpty()
+                ? List.of()
+                : vehicles.withPlate(vehicle.plate()).stream()
+                        .filter(v -> !v.id().equals(vehicle.id()))
+                        .map(v -> new SameVehicleView(v.id(), v.name(), v.plate()))
+                        .toList();
+    }
+
+    private List<String> stated(UUID vehicle) {
+        return vehicles.figures(vehicle).stream()
+                .filter(s -> s.topic().ofVehicle())
+                .map(s -> "%s: %s".formatted(s.topic().title(), s.topic().words(s.value())))
+                .toList();
+    }
+
+    /** What the last visit wants read at the next, and what it left undone. */
+    private static List<String> advice(List<StoredCase> files) {
+        return files.stream().limit(1).flatMap(VehicleHistory::advice).toList();
+    }
+
+    private static Stream<String> advice(StoredCase last) {
+        Stream<String> next = last.evidence().statements().about(Topic.NEXT_VISIT).stream()
+                .map(s -> "To be read at the next visit: " + s.value());
+        Stream<String> left = last.closing().stream()
+                .filter(c -> c.said().stage() == Stage.DECLINED || c.said().stage() == Stage.CLOSED)
+                .map(c -> "%s: %s".formatted(c.said().stage().words(), c.said().headline()));
+        return Stream.concat(next, left);
     }
 
     /** What came back before on the vehicle of a case, without that case. */
-    List<String> before(KnownVehicle.Plain vehicle, UUID caseId) {
+    Before before(KnownVehicle.Plain vehicle, UUID caseId) {
         List<LoggedCase> others = lines(vehicle.id()).stream()
                 .filter(line -> !line.caseId().equals(caseId))
                 .toList();
-        return new JointHistories(files(others), clock.millis()).done();
+        List<StoredCase> files = files(others);
+        return new Before(
+                new JointHistories(files, clock.millis()).done(),
+                Odometers.asked(cases.load(caseId), files).orElse(""));
     }
+
+    /** What earlier visits say at this one. @param odometer what is asked of the odometer; empty if nothing is */
+    record Before(List<String> done, String odometer) {}
 
     private List<LoggedCase> lines(UUID vehicle) {
         LogSearch search = new LogSearch(
@@ -116,28 +166,5 @@ class VehicleHistory {
                 line.repairs(),
                 line.people(),
                 odometer);
-    }
-
-    private static List<VehicleFigureSeriesView> figures(List<StoredCase> files) {
-        Map<Condition, String> wanted = new EnumMap<>(Map.of(
-                Condition.REST, "Base voltage",
-                Condition.CRANKING, "Posts while cranking",
-                Condition.RAISED_LOADED, "Posts, charging under load"));
-        return wanted.entrySet().stream()
-                .map(e -> new VehicleFigureSeriesView(
-                        e.getValue(),
-                        "V",
-                        files.stream()
-                                .flatMap(f -> posts(f, e.getKey()).stream())
-                                .sorted((a, b) -> Long.compare(a.atMs(), b.atMs()))
-                                .toList()))
-                .filter(series -> !series.points().isEmpty())
-                .toList();
-    }
-
-    private static Optional<FigurePointView> posts(StoredCase file, Condition condition) {
-        return file.evidence()
-                .posts(condition)
-                .map(r -> new FigurePointView(file.record().id(), r.takenAtMillis(), Math.abs(r.volts())));
     }
 }

@@ -11,7 +11,11 @@ import java.util.UUID;
  *
  * @param here how often it was here
  * @param again what came back, in words, the newest first
+ * @param advice what earlier visits left open, in words
+ * @param stated figures of the vehicle itself, in words
  * @param visits the newest first
+ * @param joined what was entered as other vehicles and joined to this one
+ * @param alike other vehicles with the same plate
  */
 record VehiclePageView(
         UUID id,
@@ -19,12 +23,29 @@ record VehiclePageView(
         List<VehicleDetailView> details,
         int here,
         List<String> again,
+        List<String> advice,
+        List<String> stated,
         List<VisitView> visits,
+        List<PartLifeView> lives,
         List<JointView> joints,
-        List<VehicleFigureSeriesView> figures) {
+        List<VehicleFigureSeriesView> figures,
+        List<SameVehicleView> joined,
+        List<SameVehicleView> alike) {
 
-    /** Plate, year and the like; empty if it was never said. */
-    record VehicleDetailView(VehicleField field, String title, int longest, String value) {}
+    /** Plate, year and the like; empty if it was never said. @param hint what looks odd about it, though it may be right */
+    record VehicleDetailView(VehicleField field, String title, int longest, String value, String hint) {}
+
+    /** Another entry of what is, or may be, the same vehicle. */
+    record SameVehicleView(UUID id, String name, String plate) {}
+
+    /** A part from when it was fitted until it was replaced, if it was; odometers as they were said. */
+    record PartLifeView(
+            String name,
+            UUID caseId,
+            long fittedAtMs,
+            Optional<String> fittedOdometer,
+            Optional<Long> untilAtMs,
+            Optional<String> untilOdometer) {}
 
     /** One case of it. @param odometer in km, as it was said last */
     record VisitView(

@@ -3,6 +3,7 @@ package app.dantro.server.view;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Stage;
 import app.dantro.core.procedure.Step;
+import app.dantro.core.record.Topic;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.StoredCase;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import java.util.UUID;
  * @param profile missing where what is on record cannot be read
  * @param over true once somebody ended the case
  * @param behind true while there is more on record than was judged
+ * @param inHandsOf who it was handed to, if it was
  * @param asSaidThen true if it shows what was said when it closed, and this program would not say the same
  */
 public record CaseCard(
@@ -31,6 +33,7 @@ public record CaseCard(
         boolean setAside,
         boolean behind,
         boolean asSaidThen,
+        Optional<String> inHandsOf,
         Optional<ProfileView> profile) {
 
     public static CaseCard of(StoredCase file, Assessment assessment) {
@@ -49,6 +52,7 @@ public record CaseCard(
                 file.isStruck(file.record().id()),
                 false,
                 assessment instanceof Assessment.AsClosed,
+                file.evidence().statements().about(Topic.HANDED_TO).map(s -> s.value()),
                 Optional.of(ProfileView.of(file.circuit(), assessment.profile())));
     }
 
@@ -69,6 +73,7 @@ public record CaseCard(
                 false,
                 false,
                 false,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -89,6 +94,7 @@ public record CaseCard(
                 false,
                 true,
                 false,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -109,6 +115,7 @@ public record CaseCard(
                 setAside,
                 true,
                 asSaidThen,
+                inHandsOf,
                 profile);
     }
 }

@@ -1,0 +1,98 @@
+package app.dantro.server.store;
+
+import app.dantro.core.circuit.PartId;
+import app.dantro.core.history.Measured;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Keeps what the readings of every case told of its joints and cables; worked out beside the work, as the lines are. */
+@Component
+public class JointStore {
+    private static final String FORGET = """
+            DELETE FROM joint_line
+             WHERE case_id = :caseId
+            """;
+    private static final String KEEP = """
+            INSERT INTO joint_line (
+                case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms, measured, since_ms
+            )
+            VALUES (:caseId, :part, :name, :atMs, :ohms, :lowOhms, :highOhms, :mostOhms, :measured, :sinceMs)
+            """;
+
+    /** Only of parts of which visits enough speak for a drift. */
+    private static final String OFTEN_READ = """
+            SELECT vehicle_same.known_as, joint_line.case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms,
+                   measured, since_ms
+              FROM joint_line
+              JOIN case_vehicle ON case_vehicle.case_id = joint_line.case_id
+              JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
+              JOIN (SELECT known_as AS known, part AS read_part
+                      FROM joint_line
+                      JOIN case_vehicle ON case_vehicle.case_id = joint_line.case_id
+                      JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
+                     GROUP BY known_as, part
+                    HAVING COUNT(DISTINCT joint_line.case_id) >= :visits)
+                ON known = vehicle_same.known_as AND read_part = part
+              JOIN case_line ON case_line.case_id = joint_line.case_id AND case_line.set_aside = 0
+             ORDER BY vehicle_same.known_as, part, at_ms
+            """;
+
+    private final JdbcClient writer;
+    private final JdbcClient reader;
+
+    JointStore(@Qualifier("writer") JdbcClient writer, @Qualifier("reader") JdbcClient reader) {
+        this.writer = writer;
+        this.reader = reader;
+    }
+
+    /**
+     * A joint or cable as a case told it.
+     *
+     * @param vehicle the vehicle as it is known now
+     * @param mostOhms upper bound of healthy parts, at the reference temperature
+     * @param sinceMs when the part was last repaired in that case; 0 if it was not
+     */
+    public record JointLine(UUID vehicle, UUID caseId, String name, Measured measured, double mostOhms, long sinceMs) {}
+
+    /** Keeps what a case tells now, in place of what it told before. */
+    void keep(UUID caseId, List<CaseLine.JointTold> told) {
+        writer.sql(FORGET).param("caseId", caseId.toString()).update();
+        for (CaseLine.JointTold one : told) {
+            writer.sql(KEEP)
+                    .param("caseId", caseId.toString())
+                    .param("part", one.measured().part().value())
+                    .param("name", one.name())
+                    .param("atMs", one.measured().atMillis())
+                    .param("ohms", one.measured().ohms())
+                    .param("lowOhms", one.measured().lowOhms())
+                    .param("highOhms", one.measured().highOhms())
+                    .param("mostOhms", one.mostOhms())
+                    .param("measured", one.measured().ampsMeasured())
+                    .param("sinceMs", one.sinceMs())
+                    .update();
+        }
+    }
+
+    /** Those that were read at so many visits at least, by vehicle and part, in the order of time. */
+    public List<JointLine> readAt(int visits) {
+        return reader.sql(OFTEN_READ)
+                .param("visits", visits)
+                .query((row, n) -> new JointLine(
+                        UUID.fromString(row.getString("known_as")),
+                        UUID.fromString(row.getString("case_id")),
+                        row.getString("name"),
+                        new Measured(
+                                PartId.of(row.getString("part")),
+                                row.getLong("at_ms"),
+                                row.getDouble("ohms"),
+                                row.getDouble("low_ohms"),
+                                row.getDouble("high_ohms"),
+                                row.getBoolean("measured")),
+                        row.getDouble("most_ohms"),
+                        row.getLong("since_ms")))
+                .list();
+    }
+}
