@@ -22,7 +22,7 @@
 
 <div class="before">
 	<p>
-		<b>Was here before.</b>
+		<b>{vehicle.name} was here before.</b>
 		{#if another}
 			This one is another: nothing is taken over.
 		{:else if vehicle.figures.length > 0}
@@ -33,7 +33,7 @@
 	</p>
 	<label class="other">
 		<input type="checkbox" bind:checked={another} />
-		Another vehicle of this name
+		This is another vehicle
 	</label>
 </div>
 

@@ -10,7 +10,9 @@
 
 <a class="card tile" href="#/case/{card.id}">
 	<span class="head">
-		<span class="vehicle">{card.vehicle}</span>
+		<span class="vehicle"
+			>{card.vehicle}{#if card.onVehicle?.plate}<span class="plate">{card.onVehicle.plate}</span>{/if}</span
+		>
 		<span class="stage" class:proven>{card.stageWords}</span>
 	</span>
 	<span class="complaint"
@@ -18,6 +20,7 @@
 			? ` · in the hands of ${card.inHandsOf}`
 			: ''}</span
 	>
+	{#if card.onVehicle?.due}<span class="due"><b>Due:</b> {card.onVehicle.due}</span>{/if}
 	{#if card.profile}<Thumbnail profile={card.profile} />{/if}
 	<span class="next"><span class="soft">{LEADS[card.nextKind] ?? 'Next'}</span> {card.nextTitle}</span>
 	<span class="says">{card.headline}{card.behind ? ' Being judged.' : ''}</span>
@@ -46,6 +49,20 @@
 	.vehicle {
 		font-size: 20px;
 		font-weight: 800;
+	}
+	.plate {
+		display: inline-block;
+		margin-left: 8px;
+		padding: 0 8px;
+		border: 1.5px solid var(--ink);
+		border-radius: 5px;
+		font-size: 14px;
+		white-space: nowrap;
+		vertical-align: 2px;
+	}
+	.due {
+		padding-left: 8px;
+		border-left: 5px solid var(--ink);
 	}
 	.stage {
 		flex: none;

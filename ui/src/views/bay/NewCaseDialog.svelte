@@ -21,6 +21,9 @@
 		if (open) void form.findVehicles(typed.vehicle.trim());
 	});
 	$effect(() => {
+		if (open) void form.findPlate(typed.plate.trim());
+	});
+	$effect(() => {
 		if (open) form.keep();
 	});
 

@@ -55,6 +55,11 @@ export function wrongIn(typed: Pick<Typed, 'vehicle' | 'complaint' | 'celsius'>)
 	return wrong;
 }
 
+/** A plate without what people put between its letters. */
+export function bare(plate: string): string {
+	return plate.replace(/[^\p{L}\p{N}]/gu, '').toUpperCase();
+}
+
 /** A temperature as typed, or null if it is none; nothing typed is not zero. */
 function celsiusIn(text: string): number | null {
 	const value = Number(text.trim().replace(',', '.').replace('−', '-'));
@@ -68,6 +73,7 @@ export class NewCaseForm {
 	/** What customers usually say, and what is asked at the door. */
 	intake = $state.raw<Intake>({ complaints: [], asked: [] });
 	#found = $state.raw<KnownVehicle[]>([]);
+	#ofPlate = $state.raw<KnownVehicle[]>([]);
 	message = $state('');
 	wrong = $state.raw<Wrong>({});
 	#id = newId();
@@ -80,8 +86,11 @@ export class NewCaseForm {
 		if (kept) this.typed = { ...EMPTY, ...(JSON.parse(kept) as Partial<Typed>) };
 	}
 
-	/** The vehicle of this name that was here last: its circuit and its figures are taken over. */
+	/** The vehicle of this plate, or else of this name, that was here last: its circuit and its figures are taken over. */
 	get known(): KnownVehicle | undefined {
+		const plate = bare(this.typed.plate);
+		const ofPlate = this.#ofPlate.find((v) => plate !== '' && bare(v.plate) === plate);
+		if (ofPlate) return ofPlate;
 		const name = this.typed.vehicle.trim().toLowerCase();
 		return name === '' ? undefined : this.#found.find((v) => v.name.toLowerCase() === name);
 	}
@@ -127,6 +136,15 @@ export class NewCaseForm {
 		await this.#asking(async () => {
 			const { data } = await api.GET('/api/vehicles', { params: { query: { name } } });
 			if (data && name === this.typed.vehicle.trim()) this.#found = data;
+		});
+	}
+
+	/** Those with a piece of plate. */
+	async findPlate(plate: string): Promise<void> {
+		if (bare(plate) === '') return;
+		await this.#asking(async () => {
+			const { data } = await api.GET('/api/vehicles', { params: { query: { name: plate } } });
+			if (data && plate === this.typed.plate.trim()) this.#ofPlate = data;
 		});
 	}
 

@@ -162,6 +162,9 @@
 		font-size: 18px;
 	}
 	@media (max-width: 767px) {
+		dd:not(.soft) {
+			font-size: 22px;
+		}
 		.figures {
 			padding: 10px 10px 24px;
 		}

@@ -10,7 +10,7 @@ describe('a period', () => {
 		expect(bounds('LAST_YEAR', now).untilMs).toBe(new Date(2026, 0, 1).getTime());
 	});
 	it('says shares with what they are of', () => {
-		expect(share(3, 4)).toBe('3 of 4 (75 %)');
+		expect(share(3, 4)).toBe('3 of 4 (75\u00a0%)');
 		expect(share(0, 0)).toBe('–');
 		expect(monthWords('2026-03')).toBe('Mar 2026');
 	});

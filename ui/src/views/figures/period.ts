@@ -22,7 +22,7 @@ export function bounds(period: Period, now: number): { fromMs?: number; untilMs?
 
 /** "3 of 4 (75 %)"; a dash where there is nothing to share. */
 export function share(part: number, whole: number): string {
-	return whole === 0 ? '–' : `${part} of ${whole} (${Math.round((100 * part) / whole)} %)`;
+	return whole === 0 ? '–' : `${part} of ${whole} (${Math.round((100 * part) / whole)}\u00a0%)`;
 }
 
 /** "2026-03" as "Mar 2026". */

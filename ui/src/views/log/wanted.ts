@@ -5,11 +5,15 @@ export type Wanted = {
 	words: string;
 	state: LogState;
 	concern: '' | 'STARTING' | 'CHARGING';
+	/** Sort of vehicle. */
+	sort: string;
+	/** Kind of the part whose repair was verified. */
+	found: string;
 	from: string;
 	until: string;
 };
 
-export const ALL: Wanted = { words: '', state: 'ALL', concern: '', from: '', until: '' };
+export const ALL: Wanted = { words: '', state: 'ALL', concern: '', sort: '', found: '', from: '', until: '' };
 
 /** A search as its address has it. */
 export function wantedIn(query: string | undefined): Wanted {
@@ -37,6 +41,8 @@ export function asked(wanted: Wanted): Record<string, string> {
 			words: wanted.words,
 			state: wanted.state,
 			concern: wanted.concern,
+			sort: wanted.sort,
+			found: wanted.found,
 			fromMs: from,
 			untilMs: until
 		}).filter(([, value]) => value !== '')

@@ -100,6 +100,9 @@ ALTER TABLE case_line ADD COLUMN readings INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE case_line ADD COLUMN cranks INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE case_line ADD COLUMN found TEXT NOT NULL DEFAULT '';
 ALTER TABLE case_line ADD COLUMN saved TEXT NOT NULL DEFAULT '';
+ALTER TABLE case_line ADD COLUMN sort TEXT NOT NULL DEFAULT '';
+-- Over all of the line and its words: a line that somebody changed by hand is noticed.
+ALTER TABLE case_line ADD COLUMN digest TEXT NOT NULL DEFAULT '';
 
 -- Every line is made anew, so that it holds them.
 UPDATE case_line SET changed = changed + 1;

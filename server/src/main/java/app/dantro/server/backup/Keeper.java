@@ -1,11 +1,14 @@
 package app.dantro.server.backup;
 
 import app.dantro.server.StartRefused;
+import app.dantro.server.db.LinesAnew;
 import app.dantro.server.db.Untouched;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -35,6 +38,7 @@ public final class Keeper {
                 case "doctor" -> {
                     return Doctor.of(data).tell(out) ? 0 : REFUSED;
                 }
+                case "rebuild" -> out.println(rebuild(data));
                 default -> throw new IllegalArgumentException(args.get(0));
             }
             return 0;
@@ -50,6 +54,20 @@ public final class Keeper {
         lookFirst(data);
         Backup made = Backup.make(data.resolve("dantro.db"), file);
         return "%s: %d cases, %d kB, looked at and whole.".formatted(made.file(), made.cases(), made.bytes() >> 10);
+    }
+
+    private static String rebuild(Path data) {
+        Path database = data.resolve("dantro.db");
+        if (!Files.isRegularFile(database)) {
+            throw new BackupFailed("There is no data in %s: give its folder with --data.".formatted(data), null);
+        }
+        lookFirst(data);
+        try {
+            return "%d lines of Bay and log are worked out anew, by the program that runs or at its next start."
+                    .formatted(LinesAnew.in(database));
+        } catch (SQLException e) {
+            throw new BackupFailed("The lines cannot be marked: " + e.getMessage(), e);
+        }
     }
 
     /** Where no program runs that looked at it when it started. */

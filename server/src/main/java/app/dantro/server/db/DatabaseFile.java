@@ -22,6 +22,8 @@ final class DatabaseFile {
     /** The newest schema this version knows: the number of its last migration. */
     static final int SCHEMA_VERSION = 13;
 
+    private static final String INDEX_OF_WORDS = "FTS5 table main.log_words";
+
     private static final int APPLICATION_ID = 1145130580;
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 
@@ -96,7 +98,7 @@ final class DatabaseFile {
                         "The database (%s) was written by a newer Dantro (schema %d, this one knows %d): update Dantro, or choose another folder with --data DIR. Nothing was changed."
                                 .formatted(file, version, SCHEMA_VERSION));
             }
-            if (!single(statement, "PRAGMA quick_check").equals("ok") || !ours && !begun(statement)) {
+            if (!whole(statement) || !ours && !begun(statement)) {
                 throw damaged(file, null);
             }
             if (!ours && seal.filter(s -> s.rows() > 0).isPresent()) {
@@ -123,6 +125,17 @@ final class DatabaseFile {
     private static boolean begun(Statement statement) throws SQLException {
         return single(statement, "SELECT COUNT(*) FROM sqlite_schema WHERE tbl_name <> 'flyway_schema_history'")
                 .equals("0");
+    }
+
+    /** The log's index of words is no damage: it follows from the rest, and is made anew. */
+    private static boolean whole(Statement statement) throws SQLException {
+        try (ResultSet said = statement.executeQuery("PRAGMA quick_check")) {
+            boolean whole = true;
+            while (said.next()) {
+                whole &= said.getString(1).equals("ok") || said.getString(1).endsWith(INDEX_OF_WORDS);
+            }
+            return whole;
+        }
     }
 
     private static String single(Statement statement, String sql) throws SQLException {

@@ -7,8 +7,8 @@ import app.dantro.core.record.Repair;
 import app.dantro.core.record.Topic;
 import app.dantro.server.demo.DemoHands.Visit;
 import app.dantro.server.store.VehicleDetail;
+import app.dantro.server.store.VehicleDetailStore;
 import app.dantro.server.store.VehicleField;
-import app.dantro.server.store.VehicleStore;
 import java.time.Clock;
 import java.time.YearMonth;
 import java.util.List;
@@ -38,10 +38,10 @@ final class DemoYears {
             new Year(3, "check before winter", 0.34, "106500"));
 
     private final DemoHands hands;
-    private final VehicleStore vehicles;
+    private final VehicleDetailStore vehicles;
     private final Clock clock;
 
-    DemoYears(DemoHands hands, VehicleStore vehicles, Clock clock) {
+    DemoYears(DemoHands hands, VehicleDetailStore vehicles, Clock clock) {
         this.hands = hands;
         this.vehicles = vehicles;
         this.clock = clock;

@@ -15,6 +15,7 @@ import app.dantro.server.store.CircuitStore;
 import app.dantro.server.store.Circuits;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.store.VehicleDetail;
+import app.dantro.server.store.VehicleDetailStore;
 import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
 import app.dantro.server.view.CaseView;
@@ -48,6 +49,7 @@ class CaseController {
     private final Circuits built;
     private final Cases files;
     private final VehicleStore vehicles;
+    private final VehicleDetailStore details;
     private final DatabaseIdentity database;
 
     CaseController(
@@ -56,8 +58,10 @@ class CaseController {
             Circuits built,
             Cases files,
             VehicleStore vehicles,
+            VehicleDetailStore details,
             DatabaseIdentity database) {
         this.vehicles = vehicles;
+        this.details = details;
         this.built = built;
         this.cases = cases;
         this.circuits = circuits;
@@ -133,10 +137,7 @@ class CaseController {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));
         }
-        body.plate()
-                .map(String::strip)
-                .filter(p -> !p.isEmpty())
-                .ifPresent(plate -> vehicles.say(plate(record, plate)));
+        body.plate().map(String::strip).filter(p -> !p.isEmpty()).ifPresent(plate -> details.say(plate(record, plate)));
         return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).body(files.view(caseId));
     }
 

@@ -11,6 +11,7 @@ import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
 import app.dantro.server.store.EventStore;
+import app.dantro.server.store.LineStore;
 import app.dantro.server.store.PhotoStore;
 import app.dantro.server.store.ReadingStore;
 import app.dantro.server.store.SimulationStore;
@@ -37,6 +38,7 @@ public class Cases {
     private final BasisStore basisStore;
     private final Bases bases;
     private final Assessments assessments;
+    private final LineStore lines;
 
     Cases(
             CaseStore cases,
@@ -47,7 +49,9 @@ public class Cases {
             SimulationStore simulations,
             BasisStore basisStore,
             Bases bases,
-            Assessments assessments) {
+            Assessments assessments,
+            LineStore lines) {
+        this.lines = lines;
         this.cases = cases;
         this.circuits = circuits;
         this.readings = readings;
@@ -88,10 +92,10 @@ public class Cases {
         return assessments.of(file);
     }
 
-    /** The cases of one loop that are not set aside, newest first. */
+    /** The cases of one loop that are in work and not set aside, newest first. */
     public List<StoredCase> openOf(Loop loop) {
-        return cases.findAll().stream()
-                .filter(record -> record.concern() == loop)
+        return lines.inWork(loop).stream()
+                .flatMap(id -> cases.find(id).stream())
                 .flatMap(record -> readable(record).stream())
                 .filter(file -> !file.isStruck(file.record().id()))
                 .toList();

@@ -5,6 +5,7 @@ import app.dantro.server.assess.Judging;
 import app.dantro.server.store.CaseChanges;
 import app.dantro.server.store.CaseLine;
 import app.dantro.server.store.CaseLine.Behind;
+import app.dantro.server.store.LineCheckStore;
 import app.dantro.server.store.LineStore;
 import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
@@ -41,6 +42,7 @@ public class CaseLines {
     private static final long ENDS_WITHIN_MILLIS = 3000;
 
     private final LineStore store;
+    private final LineCheckStore check;
     private final LineMaker maker;
     private final Judging judging;
     private final long patienceMillis;
@@ -54,11 +56,13 @@ public class CaseLines {
 
     CaseLines(
             LineStore store,
+            LineCheckStore check,
             LineMaker maker,
             Judging judging,
             CaseChanges changes,
             @Value("${dantro.lines.wait-ms:150}") long patienceMillis) {
         this.store = store;
+        this.check = check;
         this.maker = maker;
         this.judging = judging;
         this.patienceMillis = patienceMillis;
@@ -104,11 +108,24 @@ public class CaseLines {
 
     private void work() {
         try {
+            mend();
             for (Collection<UUID> next = next(); !stopped(); next = next()) {
                 done(caughtUp(next));
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    /** A line that somebody changed by hand, or lost, is made anew. */
+    private void mend() {
+        try {
+            int mended = check.mend();
+            if (mended > 0) {
+                LOG.warn("{} lines of Bay and log were not as they were made; they are made anew", mended);
+            }
+        } catch (RuntimeException e) {
+            LOG.error("Whether the lines of Bay and log are as they were made could not be looked at", e);
         }
     }
 

@@ -1,6 +1,7 @@
 package app.dantro.server.log;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.VehicleSort;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.history.CaseTally;
 import app.dantro.core.history.Measured;
@@ -95,6 +96,7 @@ final class LineMaker {
                 repairs(file),
                 String.join(", ", SearchedWords.people(file)),
                 SearchedWords.of(file, vehicles.ofCase(id).orElseThrow(), stage.words(), finding),
+                VehicleSort.of(file.circuit()).name(),
                 CaseTally.of(file.evidence(), file.record().complaint(), stage == Stage.VERIFIED, cleared(file)),
                 joints(file),
                 card);
@@ -158,6 +160,7 @@ final class LineMaker {
                 "",
                 head.openedBy(),
                 head.vehicle() + " " + head.complaint(),
+                "",
                 new CaseTally(0, 0, "", List.of()),
                 List.of(),
                 Optional.of(written(card)));

@@ -1,6 +1,7 @@
 package app.dantro.server.log;
 
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.VehicleSort;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.LogSearch;
 import app.dantro.server.store.LogStore;
@@ -8,6 +9,7 @@ import app.dantro.server.store.LoggedCase;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -41,23 +43,55 @@ class LogController {
     record LogPage(List<LoggedCaseView> cases, Optional<String> next, boolean settling) {}
 
     /**
-     * A page of the log, the newest cases first.
+     * Which cases are asked for.
      *
      * @param words what a case is searched by: pieces of vehicle, plate, complaint, finding, repair, person, day
+     * @param sort of vehicle
+     * @param found kind of the part whose repair was verified
      * @param fromMs opened then or later
      * @param untilMs opened before
+     */
+    record Asked(
+            Optional<String> words,
+            Optional<LogFilter> state,
+            Optional<Loop> concern,
+            Optional<VehicleSort> sort,
+            Optional<String> found,
+            Optional<Long> fromMs,
+            Optional<Long> untilMs) {
+        private LogSearch search(Optional<LogSearch.Place> after) {
+            String typed = words.orElse("");
+            if (typed.length() > LONGEST_SEARCH) {
+                throw ProblemException.field(
+                        "words",
+                        "A search has at most %d characters; this one has %d."
+                                .formatted(LONGEST_SEARCH, typed.length()));
+            }
+            LogFilter filter = state.orElse(LogFilter.ALL);
+            return new LogSearch(
+                    SearchedWords.query(typed),
+                    Optional.empty(),
+                    filter.stages(),
+                    filter.inWork(),
+                    filter.setAside(),
+                    concern,
+                    sort,
+                    found,
+                    fromMs,
+                    untilMs,
+                    after);
+        }
+    }
+
+    /**
+     * A page of the log, the newest cases first.
+     *
      * @param after where the page before ended
      */
     @GetMapping("/api/log")
-    LogPage page(
-            @RequestParam(defaultValue = "") String words,
-            @RequestParam(defaultValue = "ALL") LogFilter state,
-            @RequestParam Optional<Loop> concern,
-            @RequestParam Optional<Long> fromMs,
-            @RequestParam Optional<Long> untilMs,
-            @RequestParam Optional<String> after) {
+    LogPage page(@ParameterObject Asked asked, @RequestParam Optional<String> after) {
         lines.settle();
-        LogSearch search = search(words, state, concern, fromMs, untilMs, after.map(LogController::place));
+        LogSearch search = asked.search(after.map(LogController::place));
         List<LoggedCase> found = store.find(search, PAGE + 1);
         List<LoggedCase> shown = found.subList(0, Math.min(PAGE, found.size()));
         Optional<String> next = found.size() <= PAGE
@@ -69,17 +103,11 @@ class LogController {
 
     /** All that is listed, for a spreadsheet. */
     @GetMapping(path = "/api/log.csv", produces = "text/csv;charset=UTF-8")
-    ResponseEntity<String> table(
-            @RequestParam(defaultValue = "") String words,
-            @RequestParam(defaultValue = "ALL") LogFilter state,
-            @RequestParam Optional<Loop> concern,
-            @RequestParam Optional<Long> fromMs,
-            @RequestParam Optional<Long> untilMs) {
+    ResponseEntity<String> table(@ParameterObject Asked asked) {
         lines.settle();
-        LogSearch search = search(words, state, concern, fromMs, untilMs, Optional.empty());
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"dantro-log.csv\"")
-                .body(LogTable.of(store.find(search, MOST_LISTED)));
+                .body(LogTable.of(store.find(asked.search(Optional.empty()), MOST_LISTED)));
     }
 
     /** Has every line worked out anew; what is shown meanwhile is marked as behind. */
@@ -87,30 +115,6 @@ class LogController {
     @ResponseStatus(HttpStatus.ACCEPTED)
     void rebuild() {
         lines.anew();
-    }
-
-    private static LogSearch search(
-            String words,
-            LogFilter state,
-            Optional<Loop> concern,
-            Optional<Long> fromMs,
-            Optional<Long> untilMs,
-            Optional<LogSearch.Place> after) {
-        if (words.length() > LONGEST_SEARCH) {
-            throw ProblemException.field(
-                    "words",
-                    "A search has at most %d characters; this one has %d.".formatted(LONGEST_SEARCH, words.length()));
-        }
-        return new LogSearch(
-                SearchedWords.query(words),
-                Optional.empty(),
-                state.stages(),
-                state.inWork(),
-                state.setAside(),
-                concern,
-                fromMs,
-                untilMs,
-                after);
     }
 
     private static LogSearch.Place place(String after) {

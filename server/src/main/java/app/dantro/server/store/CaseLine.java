@@ -13,6 +13,7 @@ import java.util.UUID;
  * @param judged false if all readings together are still to be judged
  * @param lastAtMs when something last happened to it
  * @param words what it is found by
+ * @param sort of vehicle; empty where it cannot be read
  * @param tally what it adds to the figures of the shop
  * @param joints what its readings tell of joints and cables
  * @param card as the Bay shows it, in JSON; none once it has left the Bay
@@ -29,6 +30,7 @@ public record CaseLine(
         String repairs,
         String people,
         String words,
+        String sort,
         CaseTally tally,
         List<JointTold> joints,
         Optional<String> card) {
@@ -39,6 +41,6 @@ public record CaseLine(
     /** A case whose line is behind what is on record. */
     public record Behind(UUID caseId, long changed) {}
 
-    /** A case on the Bay. @param behind true while there is more on record than the card knows of */
-    public record OnBay(UUID caseId, boolean behind, Optional<String> card) {}
+    /** A case on the Bay. @param behind true while there is more on record than the card knows of @param plate empty if none is known */
+    public record OnBay(UUID caseId, boolean behind, UUID vehicle, String plate, Optional<String> card) {}
 }

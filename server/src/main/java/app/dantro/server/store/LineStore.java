@@ -1,5 +1,6 @@
 package app.dantro.server.store;
 
+import app.dantro.core.circuit.Loop;
 import app.dantro.server.store.CaseLine.Behind;
 import app.dantro.server.store.CaseLine.OnBay;
 import java.util.List;
@@ -30,16 +31,31 @@ public class LineStore {
              WHERE case_id = :caseId
             """;
     private static final String ON_BAY = """
-            SELECT case_id, shown < changed OR (in_work = 1 AND judged = 0) AS behind, card
+            SELECT case_line.case_id, shown < changed OR (in_work = 1 AND judged = 0) AS behind, card, known_as,
+                   (SELECT value
+                      FROM vehicle_detail
+                      JOIN vehicle_same AS one ON one.vehicle_id = vehicle_detail.vehicle_id
+                     WHERE one.known_as = vehicle_same.known_as AND field = 'PLATE'
+                     ORDER BY said_at_ms DESC, vehicle_detail.rowid DESC
+                     LIMIT 1) AS plate
               FROM case_line
+              JOIN case_vehicle ON case_vehicle.case_id = case_line.case_id
+              JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
              WHERE in_work = 1 OR last_at_ms > :since
+             ORDER BY opened_at_ms DESC, case_line.case_id
+            """;
+    private static final String IN_WORK = """
+            SELECT case_id
+              FROM case_line
+             WHERE in_work = 1 AND concern = :concern
              ORDER BY opened_at_ms DESC, case_id
             """;
     private static final String KEEP = """
             UPDATE case_line
                SET shown = :changed, judged = :judged, made_by = :madeBy, in_work = :inWork, set_aside = :setAside,
                    last_at_ms = :lastAtMs, stage = :stage, finding = :finding, repairs = :repairs, people = :people,
-                   readings = :readings, cranks = :cranks, found = :found, saved = :saved, card = :card
+                   readings = :readings, cranks = :cranks, found = :found, saved = :saved, sort = :sort,
+                   digest = :digest, card = :card
              WHERE case_id = :caseId AND changed = :changed
             """;
     private static final String KEEP_WORDS = """
@@ -52,6 +68,11 @@ public class LineStore {
             UPDATE case_line
                SET changed = changed + 1
              WHERE in_work = 1 AND shown = changed AND (made_by <> :madeBy OR judged = 0)
+            """;
+    private static final String ONE_ANEW = """
+            UPDATE case_line
+               SET changed = changed + 1
+             WHERE case_id = :caseId
             """;
     private static final String ALL_ANEW = """
             UPDATE case_line
@@ -102,7 +123,17 @@ public class LineStore {
                 .query((row, n) -> new OnBay(
                         UUID.fromString(row.getString("case_id")),
                         row.getBoolean("behind"),
+                        UUID.fromString(row.getString("known_as")),
+                        row.getString("plate") == null ? "" : row.getString("plate"),
                         Optional.ofNullable(row.getString("card"))))
+                .list();
+    }
+
+    /** The cases of one loop that are in work as far as was worked out, the newest first. */
+    public List<UUID> inWork(Loop concern) {
+        return reader.sql(IN_WORK)
+                .param("concern", concern.name())
+                .query((row, n) -> UUID.fromString(row.getString("case_id")))
                 .list();
     }
 
@@ -128,6 +159,8 @@ public class LineStore {
                 .param("cranks", line.tally().cranks())
                 .param("found", line.tally().found())
                 .param("saved", String.join(", ", line.tally().saved()))
+                .param("sort", line.sort())
+                .param("digest", LineCheckStore.digest(line))
                 .param("card", line.card().orElse(null))
                 .update();
         if (kept == 1) {
@@ -142,6 +175,11 @@ public class LineStore {
     /** Has the lines of open cases made anew that another version of this program made, or that were not judged when it ended. */
     public void makeAnewBut(int madeBy) {
         writer.sql(OLDER).param("madeBy", madeBy).update();
+    }
+
+    /** Has the line of one case made anew. */
+    public void makeAnew(UUID caseId) {
+        writer.sql(ONE_ANEW).param("caseId", caseId.toString()).update();
     }
 
     /** Has all lines made anew. */

@@ -1,6 +1,7 @@
 package app.dantro.server.store;
 
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.VehicleSort;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +14,8 @@ import java.util.UUID;
  * @param stages names of stages; empty for all
  * @param inWork only what is in work, or only what is not
  * @param setAside only what is set aside, or only what is not
+ * @param sort of vehicle
+ * @param found kind of the part whose repair was verified
  * @param fromMs opened then or later
  * @param untilMs opened before
  * @param after only what comes behind this one
@@ -24,6 +27,8 @@ public record LogSearch(
         Optional<Boolean> inWork,
         Optional<Boolean> setAside,
         Optional<Loop> concern,
+        Optional<VehicleSort> sort,
+        Optional<String> found,
         Optional<Long> fromMs,
         Optional<Long> untilMs,
         Optional<Place> after) {

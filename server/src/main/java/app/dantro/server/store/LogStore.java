@@ -88,6 +88,14 @@ public class LogStore {
             all.add("case_line.concern = :concern");
             values.put("concern", c.name());
         });
+        search.sort().ifPresent(sort -> {
+            all.add("case_line.sort = :sort");
+            values.put("sort", sort.name());
+        });
+        search.found().ifPresent(found -> {
+            all.add("case_line.found = :found");
+            values.put("found", found);
+        });
         search.inWork().ifPresent(work -> all.add("case_line.in_work = " + (work ? 1 : 0)));
         search.setAside().ifPresent(aside -> all.add("case_line.set_aside = " + (aside ? 1 : 0)));
         search.fromMs().ifPresent(from -> {

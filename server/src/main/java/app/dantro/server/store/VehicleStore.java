@@ -75,16 +75,6 @@ public class VehicleStore {
              LIMIT 1
             """;
 
-    private static final String SAY = """
-            INSERT INTO vehicle_detail (id, vehicle_id, field, value, said_by, said_at_ms)
-            VALUES (:id, :vehicleId, :field, :value, :saidBy, :saidAtMs)
-            ON CONFLICT (id) DO NOTHING
-            """;
-    private static final String SAID = """
-            SELECT id, vehicle_id, field, value, said_by, said_at_ms
-              FROM vehicle_detail
-             WHERE id = :id
-            """;
     private static final String OF_CASE = """
             SELECT known_as
               FROM case_vehicle
@@ -221,31 +211,5 @@ public class VehicleStore {
                 })
                 .list();
         return found.stream().findFirst().map(v -> new KnownVehicle.Plain(v.id(), v.name(), details));
-    }
-
-    /** Notes something of a vehicle; false if the id is taken. */
-    public boolean say(VehicleDetail detail) {
-        return writer.sql(SAY)
-                        .param("id", detail.id().toString())
-                        .param("vehicleId", detail.vehicleId().toString())
-                        .param("field", detail.field().name())
-                        .param("value", detail.value())
-                        .param("saidBy", detail.saidBy())
-                        .param("saidAtMs", detail.saidAtMs())
-                        .update()
-                == 1;
-    }
-
-    public Optional<VehicleDetail> said(UUID id) {
-        return writer.sql(SAID)
-                .param("id", id.toString())
-                .query((row, n) -> new VehicleDetail(
-                        id,
-                        UUID.fromString(row.getString("vehicle_id")),
-                        VehicleField.valueOf(row.getString("field")),
-                        row.getString("value"),
-                        row.getString("said_by"),
-                        row.getLong("said_at_ms")))
-                .optional();
     }
 }

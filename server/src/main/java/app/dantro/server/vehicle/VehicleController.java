@@ -4,6 +4,7 @@ import app.dantro.core.record.Topic;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.KnownVehicle;
 import app.dantro.server.store.VehicleDetail;
+import app.dantro.server.store.VehicleDetailStore;
 import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
 import jakarta.validation.Valid;
@@ -30,9 +31,11 @@ class VehicleController {
     private static final int MOST = 20;
 
     private final VehicleStore vehicles;
+    private final VehicleDetailStore details;
     private final VehicleHistory history;
 
-    VehicleController(VehicleStore vehicles, VehicleHistory history) {
+    VehicleController(VehicleStore vehicles, VehicleDetailStore details, VehicleHistory history) {
+        this.details = details;
         this.vehicles = vehicles;
         this.history = history;
     }
@@ -123,8 +126,8 @@ class VehicleController {
             refuseSecond(vehicleId, value);
         }
         VehicleDetail detail = new VehicleDetail(detailId, vehicleId, body.field(), value, body.by(), body.saidAtMs());
-        boolean added = vehicles.say(detail);
-        if (!added && !vehicles.said(detailId).orElseThrow().equals(detail)) {
+        boolean added = details.say(detail);
+        if (!added && !details.said(detailId).orElseThrow().equals(detail)) {
             throw ProblemException.taken();
         }
         return ResponseEntity.status(added ? HttpStatus.CREATED : HttpStatus.OK).build();

@@ -128,6 +128,8 @@ class VehicleHistory {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         return log.find(search, MOST_VISITS);
     }

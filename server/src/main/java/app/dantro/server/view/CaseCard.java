@@ -12,6 +12,7 @@ import java.util.UUID;
 /**
  * A case as the Bay shows it.
  *
+ * @param onVehicle what is known of its vehicle; none in a card that is kept
  * @param profile missing where what is on record cannot be read
  * @param over true once somebody ended the case
  * @param behind true while there is more on record than was judged
@@ -34,7 +35,11 @@ public record CaseCard(
         boolean behind,
         boolean asSaidThen,
         Optional<String> inHandsOf,
+        Optional<OnVehicle> onVehicle,
         Optional<ProfileView> profile) {
+
+    /** The vehicle it is on, as it is known now. @param due what is to be done on it by today; empty if nothing is */
+    public record OnVehicle(UUID id, String plate, String due) {}
 
     public static CaseCard of(StoredCase file, Assessment assessment) {
         return new CaseCard(
@@ -53,6 +58,7 @@ public record CaseCard(
                 false,
                 assessment instanceof Assessment.AsClosed,
                 file.evidence().statements().about(Topic.HANDED_TO).map(s -> s.value()),
+                Optional.empty(),
                 Optional.of(ProfileView.of(file.circuit(), assessment.profile())));
     }
 
@@ -73,6 +79,7 @@ public record CaseCard(
                 false,
                 false,
                 false,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
     }
@@ -95,11 +102,21 @@ public record CaseCard(
                 true,
                 false,
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
     /** The same while there is more on record. */
     public CaseCard ofBefore() {
+        return with(true, onVehicle);
+    }
+
+    /** The same with what is known of its vehicle now. */
+    public CaseCard on(OnVehicle vehicle) {
+        return with(behind, Optional.of(vehicle));
+    }
+
+    private CaseCard with(boolean isBehind, Optional<OnVehicle> on) {
         return new CaseCard(
                 id,
                 vehicle,
@@ -113,9 +130,10 @@ public record CaseCard(
                 headline,
                 simulated,
                 setAside,
-                true,
+                isBehind,
                 asSaidThen,
                 inHandsOf,
+                on,
                 profile);
     }
 }

@@ -146,6 +146,16 @@ class LogApiTest extends OneServer {
         assertThat(server.get("/api/cases").body()).isEqualTo(bay);
     }
 
+    @Test
+    void casesAreFoundBySortOfVehicleAndWhatWasFound() throws Exception {
+        open("Sorted cart", "SO 1", "one click", LocalDate.of(2022, 5, 2));
+        assertThat(settled("/api/log?words=sorted&sort=CAR").path("cases")).hasSize(1);
+        assertThat(settled("/api/log?words=sorted&sort=TRUCK").path("cases")).isEmpty();
+        assertThat(settled("/api/log?words=sorted&found=joint").path("cases")).isEmpty();
+        assertThat(server.get("/api/log?sort=SPACESHIP").status()).isEqualTo(400);
+        assertThat(server.get("/api/log?words=" + "x".repeat(201)).status()).isEqualTo(400);
+    }
+
     private static JsonNode settled(String address) throws IOException, InterruptedException {
         JsonNode page = server.get(address).body();
         for (int i = 0; i < 100 && page.path("settling").asBoolean(); i++) {
