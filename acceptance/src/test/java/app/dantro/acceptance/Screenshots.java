@@ -62,15 +62,6 @@ public final class Screenshots {
         shoot(page, "workbench-found");
         page.locator("header").getByText("Proof").click();
         shoot(page, "proof");
-        page.locator("header").getByText("Workbench").click();
-        page.getByText("Record the repair").click();
-        new Bench(page).seesTitle("Retest across");
-        follow(page, MOST_READINGS);
-        page.getByText("Yes, it cranks and starts").click();
-        new Bench(page).seesTitle("Loaded voltage at the posts");
-        follow(page, 1);
-        page.getByText("See the proof").first().waitFor();
-        shoot(page, "workbench-verified");
     }
 
     /** A crank ordered from the wing, as both screens show it. */
@@ -116,6 +107,15 @@ public final class Screenshots {
         page.getByText("Tamblin 14 box van").first().click();
         page.locator("figure").first().waitFor();
         shoot(page, "vehicle");
+        page.locator("header").getByText("Due").click();
+        page.getByText("Overdue").waitFor();
+        shoot(page, "due");
+        page.locator("header").getByText("Log").click();
+        page.getByText("Shop figures").click();
+        page.getByLabel("Simulated ones too", new Page.GetByLabelOptions().setExact(false))
+                .check();
+        page.getByText("Month by month").waitFor();
+        shoot(page, "shop-figures");
         page.locator("nav").getByText("Bay").click();
         page.locator("a.tile").first().waitFor();
     }
@@ -151,12 +151,6 @@ public final class Screenshots {
         page.keyboard().press("Enter");
         OpenWorkshop.tap(page, "lights");
         shoot(page, "feed-check");
-        part(page, "Loaded drops");
-        for (String load : new String[] {"High beam", "Blower, highest speed", "Rear window"}) {
-            page.getByText(load).click();
-        }
-        part(page, "Grounds and walks");
-        shoot(page, "ground-tree");
     }
 
     static void part(Page page, String words) {

@@ -31,7 +31,13 @@ public class DantroServer {
     public static void main(String[] args) {
         try {
             ConfigurableApplicationContext context = start(args);
-            context.getBean(Greeting.class).print(System.out, port(context));
+            if (option(args, "dantro.generate.vehicles", "").isEmpty()) {
+                context.getBean(Greeting.class).print(System.out, port(context));
+            } else {
+                // What was asked for is on record once everything has started.
+                context.close();
+                System.out.println("Generated. Look at it with ./dantro start --data and the same folder.");
+            }
         } catch (StartRefused refused) {
             System.err.println(refused.getMessage());
             System.exit(REFUSED);

@@ -78,6 +78,7 @@ class ArchitectureTest {
             health: assess backup db live
             backup: db problem seal
             demo: event format instrument job reading store
+            generate: format instrument job reading store
             """;
 
     private static final Map<String, List<String>> ROOMS = rooms();

@@ -53,6 +53,7 @@ public final class Bench {
                 "algebra", new AlgebraBench(),
                 "diagnosis", new JudgementBench(args),
                 "everyday", new EverydayBench(args),
+                "log", new LogBench(args),
                 "chaos", new ChaosBench(args)));
         String name = args.length == 0 ? "slice" : args[0];
         Benchmark benchmark = known.get(name);

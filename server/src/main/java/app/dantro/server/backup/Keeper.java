@@ -8,7 +8,6 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.SQLException;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -65,7 +64,7 @@ public final class Keeper {
         try {
             return "%d lines of Bay and log are worked out anew, by the program that runs or at its next start."
                     .formatted(LinesAnew.in(database));
-        } catch (SQLException e) {
+        } catch (IOException e) {
             throw new BackupFailed("The lines cannot be marked: " + e.getMessage(), e);
         }
     }

@@ -1,5 +1,6 @@
 package app.dantro.server.db;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -16,13 +17,15 @@ public final class LinesAnew {
      * Marks every line of a database as one of which nothing was worked out.
      *
      * @return how many
-     * @throws SQLException if it cannot be written, or has no lines yet
+     * @throws IOException if it cannot be written, or has no lines yet
      */
-    public static int in(Path database) throws SQLException {
+    public static int in(Path database) throws IOException {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database);
                 Statement statement = connection.createStatement()) {
             statement.execute("PRAGMA busy_timeout = " + PATIENCE_MILLIS);
             return statement.executeUpdate("UPDATE case_line SET shown = 0");
+        } catch (SQLException e) {
+            throw new IOException(e.getMessage(), e);
         }
     }
 }
