@@ -43,7 +43,7 @@ class DemoWorkshop implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) {
-        if (!cases.findAll().isEmpty()) {
+        if (cases.any()) {
             return;
         }
         Optional<UUID> van = withYears ? Optional.of(years.ofTheVan()) : Optional.empty();

@@ -73,7 +73,7 @@ class Generator implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) {
-        if (!cases.findAll().isEmpty()) {
+        if (cases.any()) {
             LOG.warn("There is something in this folder already: nothing was generated");
             return;
         }

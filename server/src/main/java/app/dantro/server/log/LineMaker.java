@@ -1,14 +1,9 @@
 package app.dantro.server.log;
 
-import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.VehicleSort;
-import app.dantro.core.finding.Standing;
 import app.dantro.core.history.CaseTally;
-import app.dantro.core.history.Measured;
-import app.dantro.core.procedure.AsSaid;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Stage;
-import app.dantro.core.record.Repair;
 import app.dantro.server.job.Cases;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseLine;
@@ -23,9 +18,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -93,56 +86,14 @@ final class LineMaker {
                 LastTouched.of(file),
                 stage.name(),
                 finding,
-                repairs(file),
+                LineParts.repairs(file),
                 String.join(", ", SearchedWords.people(file)),
                 SearchedWords.of(file, vehicles.ofCase(id).orElseThrow(), stage.words(), finding),
                 VehicleSort.of(file.circuit()).name(),
-                CaseTally.of(file.evidence(), file.record().complaint(), stage == Stage.VERIFIED, cleared(file)),
-                joints(file),
+                CaseTally.of(
+                        file.evidence(), file.record().complaint(), stage == Stage.VERIFIED, LineParts.cleared(file)),
+                LineParts.joints(file),
                 card);
-    }
-
-    /** What it cleared, as it said when it closed. */
-    private static Set<PartId> cleared(StoredCase file) {
-        return file.closing().stream()
-                .flatMap(c -> c.said().parts().stream())
-                .filter(p -> p.standing() == Standing.CLEARED)
-                .map(AsSaid.Part::part)
-                .collect(Collectors.toSet());
-    }
-
-    private static List<CaseLine.JointTold> joints(StoredCase file) {
-        return Measured.in(file.evidence()).stream()
-                .map(m -> new CaseLine.JointTold(file.nameOf(m.part()), m, most(file, m.part()), since(file, m.part())))
-                .toList();
-    }
-
-    private static double most(StoredCase file, PartId part) {
-        return file.circuit().parts().stream()
-                .filter(p -> p.id().equals(part))
-                .mapToDouble(p ->
-                        p.resistance().healthyAt(Measured.REFERENCE_CELSIUS).upperOhms())
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static long since(StoredCase file, PartId part) {
-        return file.evidence().repairs().stream()
-                .filter(r -> r.part().equals(part))
-                .mapToLong(Repair::doneAtMillis)
-                .max()
-                .orElse(0);
-    }
-
-    private static String repairs(StoredCase file) {
-        return file.repairs().stream()
-                .filter(r -> !file.isStruck(r.repair().id()))
-                .map(r -> "%s %s"
-                        .formatted(
-                                file.nameOf(r.repair().part()),
-                                r.repair().action().words()))
-                .distinct()
-                .collect(Collectors.joining("; "));
     }
 
     private CaseLine unreadable(Behind behind, String why) {

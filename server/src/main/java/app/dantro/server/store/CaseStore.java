@@ -26,11 +26,7 @@ public class CaseStore {
               FROM job_case
              WHERE id = :id
             """;
-    private static final String FIND_ALL = """
-            SELECT id, vehicle, complaint, concern, celsius, opened_by, opened_at_ms
-              FROM job_case
-             ORDER BY opened_at_ms DESC, id
-            """;
+    private static final String ANY = "SELECT EXISTS (SELECT 1 FROM job_case)";
     private static final String INSERT_EXTENSIONS = """
             INSERT INTO case_extension (case_id, extensions)
             VALUES (:caseId, :extensions)
@@ -146,7 +142,8 @@ public class CaseStore {
         return reader.sql(FIND).param("id", id.toString()).query(CASE).optional();
     }
 
-    public List<CaseHead> findAll() {
-        return reader.sql(FIND_ALL).query(CASE).list();
+    /** True if there is any case. */
+    public boolean any() {
+        return reader.sql(ANY).query(Boolean.class).single();
     }
 }

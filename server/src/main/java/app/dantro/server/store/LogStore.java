@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -80,32 +81,19 @@ public class LogStore {
             all.add("case_line.stage IN (:stages)");
             values.put("stages", search.stages());
         }
-        search.vehicle().ifPresent(v -> {
-            all.add("vehicle_same.known_as = :vehicle");
-            values.put("vehicle", v.toString());
-        });
-        search.concern().ifPresent(c -> {
-            all.add("case_line.concern = :concern");
-            values.put("concern", c.name());
-        });
-        search.sort().ifPresent(sort -> {
-            all.add("case_line.sort = :sort");
-            values.put("sort", sort.name());
-        });
-        search.found().ifPresent(found -> {
-            all.add("case_line.found = :found");
-            values.put("found", found);
-        });
         search.inWork().ifPresent(work -> all.add("case_line.in_work = " + (work ? 1 : 0)));
         search.setAside().ifPresent(aside -> all.add("case_line.set_aside = " + (aside ? 1 : 0)));
-        search.fromMs().ifPresent(from -> {
-            all.add("case_line.opened_at_ms >= :from");
-            values.put("from", from);
-        });
-        search.untilMs().ifPresent(until -> {
-            all.add("case_line.opened_at_ms < :until");
-            values.put("until", until);
-        });
+        Map<String, Optional<?>> asked = new LinkedHashMap<>();
+        asked.put("vehicle_same.known_as = :vehicle", search.vehicle().map(UUID::toString));
+        asked.put("case_line.concern = :concern", search.concern().map(Enum::name));
+        asked.put("case_line.sort = :sort", search.sort().map(Enum::name));
+        asked.put("case_line.found = :found", search.found());
+        asked.put("case_line.opened_at_ms >= :from", search.fromMs());
+        asked.put("case_line.opened_at_ms < :until", search.untilMs());
+        asked.forEach((clause, value) -> value.ifPresent(v -> {
+            all.add(clause);
+            values.put(clause.substring(clause.indexOf(':') + 1), v);
+        }));
         search.after().ifPresent(place -> {
             all.add("(case_line.opened_at_ms, case_line.case_id) < (:afterMs, :afterId)");
             values.put("afterMs", place.openedAtMs());

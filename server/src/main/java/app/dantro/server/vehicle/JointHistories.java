@@ -3,6 +3,7 @@ package app.dantro.server.vehicle;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.ResistanceRange;
+import app.dantro.core.history.CameBack;
 import app.dantro.core.history.Drift;
 import app.dantro.core.history.Measured;
 import app.dantro.core.quantity.Reason;
@@ -19,15 +20,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The joints and cables of one vehicle over its visits; parts are those of its newest circuit. */
 final class JointHistories {
-    private static final long TWO_YEARS_MILLIS = 2L * 365 * 24 * 3600 * 1000;
     private static final double MILLI = 1e3;
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK).withZone(ZoneId.systemDefault());
-    private static final List<String> TIMES = List.of("", "first", "second", "third", "fourth", "fifth");
 
     private final List<StoredCase> files;
     private final long nowMillis;
@@ -39,7 +41,7 @@ final class JointHistories {
     }
 
     /** A repair with the case it was done in. */
-    private record Done(StoredCase file, String part, String partName, long atMs, String words) {}
+    private record Done(UUID caseId, CameBack.Done done) {}
 
     /** Every part that was ever read across or repaired, those with most to say first. */
     List<JointView> all() {
@@ -48,7 +50,8 @@ final class JointHistories {
         }
         Circuit circuit = files.get(0).circuit();
         Map<String, List<JointPointView>> points = points();
-        Map<String, List<Done>> repairs = repairs().stream().collect(Collectors.groupingBy(Done::part));
+        Map<String, List<Done>> repairs = repairs().stream()
+                .collect(Collectors.groupingBy(d -> d.done().part().value()));
         return circuit.parts().stream()
                 .filter(p -> points.containsKey(p.id().value()) || repairs.containsKey(p.id().value()))
                 .map(p -> joint(
@@ -70,13 +73,14 @@ final class JointHistories {
                 healthy.upperOhms() * MILLI,
                 points,
                 repairs.stream()
-                        .map(r -> new JointRepairView(r.file().record().id(), r.atMs(), r.words()))
+                        .map(r -> new JointRepairView(
+                                r.caseId(), r.done().atMillis(), r.done().words()))
                         .toList(),
                 drift(part, points, repairs, healthy));
     }
 
     private static String drift(Part part, List<JointPointView> points, List<Done> repairs, ResistanceRange healthy) {
-        long since = repairs.stream().mapToLong(Done::atMs).max().orElse(Long.MIN_VALUE);
+        long since = repairs.stream().mapToLong(r -> r.done().atMillis()).max().orElse(Long.MIN_VALUE);
         Map<Object, Measured> visits = new LinkedHashMap<>();
         points.stream()
                 .filter(p -> p.atMs() > since)
@@ -125,62 +129,51 @@ final class JointHistories {
         return points;
     }
 
-    /** In the order of time, without those that were struck. */
+    /** Without those that were struck. */
     private List<Done> repairs() {
-        return files.stream()
-                .flatMap(file -> file.repairs().stream()
-                        .filter(r -> !file.isStruck(r.repair().id()))
-                        .map(r -> new Done(
-                                file,
-                                r.repair().part().value(),
+        return files.stream().flatMap(JointHistories::repairs).toList();
+    }
+
+    private static Stream<Done> repairs(StoredCase file) {
+        return file.repairs().stream()
+                .filter(r -> !file.isStruck(r.repair().id()))
+                .map(r -> new Done(
+                        file.record().id(),
+                        new CameBack.Done(
+                                r.repair().part(),
                                 file.nameOf(r.repair().part()),
                                 r.repair().doneAtMillis(),
-                                r.repair().action().words())))
-                .sorted(Comparator.comparingLong(Done::atMs))
-                .toList();
+                                r.repair().action().words())));
     }
 
     /** Parts that were repaired more than once in two years. */
     List<String> again() {
-        return recent().entrySet().stream()
-                .filter(e -> e.getValue().size() > 1)
-                .map(e -> "%s: repaired for the %s time in two years (%s)."
-                        .formatted(
-                                Reason.capital(e.getKey()), times(e.getValue().size()), days(e.getValue())))
+        return lately().filter(CameBack::moreThanOnce)
+                .map(c -> "%s: repaired for the %s time in two years (%s)."
+                        .formatted(Reason.capital(c.name()), c.time(), words(c, d -> "")))
                 .toList();
     }
 
     /** What was repaired in the last two years. */
     List<String> done() {
-        return recent().entrySet().stream()
-                .map(e -> "%s: %s%s."
+        return lately().map(c -> "%s: %s%s."
                         .formatted(
-                                Reason.capital(e.getKey()),
-                                e.getValue().size() > 1
+                                Reason.capital(c.name()),
+                                c.moreThanOnce()
                                         ? "repaired %d times in two years, "
-                                                .formatted(e.getValue().size())
+                                                .formatted(c.repairs().size())
                                         : "",
-                                e.getValue().stream()
-                                        .map(d -> "%s %s"
-                                                .formatted(d.words(), DAY.format(Instant.ofEpochMilli(d.atMs()))))
-                                        .collect(Collectors.joining(", "))))
+                                words(c, d -> d.words() + " ")))
                 .toList();
     }
 
-    private Map<String, List<Done>> recent() {
-        Map<String, List<Done>> recent = new LinkedHashMap<>();
-        repairs().stream()
-                .filter(d -> d.atMs() > nowMillis - TWO_YEARS_MILLIS)
-                .forEach(d -> recent.computeIfAbsent(d.partName(), p -> new ArrayList<>())
-                        .add(d));
-        return recent;
+    private Stream<CameBack> lately() {
+        return CameBack.of(repairs().stream().map(Done::done).toList(), nowMillis).stream();
     }
 
-    private static String times(int count) {
-        return count < TIMES.size() ? TIMES.get(count) : count + "th";
-    }
-
-    private static String days(List<Done> all) {
-        return all.stream().map(d -> DAY.format(Instant.ofEpochMilli(d.atMs()))).collect(Collectors.joining(", "));
+    private static String words(CameBack part, Function<CameBack.Done, String> before) {
+        return part.repairs().stream()
+                .map(d -> before.apply(d) + DAY.format(Instant.ofEpochMilli(d.atMillis())))
+                .collect(Collectors.joining(", "));
     }
 }

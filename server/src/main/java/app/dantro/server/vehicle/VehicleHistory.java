@@ -1,7 +1,5 @@
 package app.dantro.server.vehicle;
 
-import app.dantro.core.procedure.Stage;
-import app.dantro.core.record.Topic;
 import app.dantro.server.job.Cases;
 import app.dantro.server.store.JoinStore;
 import app.dantro.server.store.KnownVehicle;
@@ -13,7 +11,6 @@ import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
 import app.dantro.server.vehicle.VehiclePageView.SameVehicleView;
 import app.dantro.server.vehicle.VehiclePageView.VehicleDetailView;
-import app.dantro.server.vehicle.VehiclePageView.VisitView;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,9 +58,9 @@ class VehicleHistory {
                         .toList(),
                 lines.size(),
                 joints.again(),
-                advice(files),
+                Visits.advice(files),
                 stated(vehicle.id()),
-                lines.stream().map(line -> visit(line, files)).toList(),
+                lines.stream().map(line -> Visits.visit(line, files)).toList(),
                 PartLives.in(files),
                 joints.all(),
                 FigureHistories.in(files),
@@ -88,20 +85,6 @@ class VehicleHistory {
                 .filter(s -> s.topic().ofVehicle())
                 .map(s -> "%s: %s".formatted(s.topic().title(), s.topic().words(s.value())))
                 .toList();
-    }
-
-    /** What the last visit wants read at the next, and what it left undone. */
-    private static List<String> advice(List<StoredCase> files) {
-        return files.stream().limit(1).flatMap(VehicleHistory::advice).toList();
-    }
-
-    private static Stream<String> advice(StoredCase last) {
-        Stream<String> next = last.evidence().statements().about(Topic.NEXT_VISIT).stream()
-                .map(s -> "To be read at the next visit: " + s.value());
-        Stream<String> left = last.closing().stream()
-                .filter(c -> c.said().stage() == Stage.DECLINED || c.said().stage() == Stage.CLOSED)
-                .map(c -> "%s: %s".formatted(c.said().stage().words(), c.said().headline()));
-        return Stream.concat(next, left);
     }
 
     /** What came back before on the vehicle of a case, without that case. */
@@ -147,26 +130,5 @@ class VehicleHistory {
             }
         }
         return files;
-    }
-
-    private static VisitView visit(LoggedCase line, List<StoredCase> files) {
-        Stage stage = Stage.valueOf(line.stage());
-        Optional<String> odometer = files.stream()
-                .filter(f -> f.record().id().equals(line.caseId()))
-                .flatMap(f -> f.evidence().statements().about(Topic.ODOMETER).stream())
-                .map(s -> Topic.ODOMETER.words(s.value()))
-                .findFirst();
-        return new VisitView(
-                line.caseId(),
-                line.openedAtMs(),
-                line.complaint(),
-                line.concern(),
-                stage.words(),
-                stage.closed(),
-                line.setAside(),
-                line.finding(),
-                line.repairs(),
-                line.people(),
-                odometer);
     }
 }
