@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -83,8 +84,11 @@ class ExchangeApiTest extends OneServer {
     @Test
     void aSimulatedVehiclesHiddenFaultIsInNoFile(@TempDir Path demo) throws Exception {
         try (RunningServer workshop = RunningServer.on(demo, "--dantro.demo=true")) {
-            String path = "/api/cases/"
-                    + workshop.get("/api/cases").body().at("/0/id").asText();
+            String path = StreamSupport.stream(workshop.get("/api/cases").body().spliterator(), false)
+                    .filter(card -> card.path("vehicle").asText().startsWith("Tamblin"))
+                    .map(card -> "/api/cases/" + card.path("id").asText())
+                    .findFirst()
+                    .orElseThrow();
             assertThat(workshop.get(path + "/file").body().path("faults")).isEmpty();
             assertThat(workshop.get(path + "/netlist?condition=CRANKING").raw().body())
                     .contains("Rstrap_end_block n_block n_strap_engine 1.5E-4");

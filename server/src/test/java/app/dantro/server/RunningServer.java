@@ -62,13 +62,6 @@ public final class RunningServer implements AutoCloseable {
         return send(HttpRequest.newBuilder(URI.create(base() + path)).build());
     }
 
-    /** What is answered as no JSON. */
-    public String getText(String path) throws IOException, InterruptedException {
-        return HttpClient.newHttpClient()
-                .send(HttpRequest.newBuilder(URI.create(base() + path)).build(), HttpResponse.BodyHandlers.ofString())
-                .body();
-    }
-
     public Answer put(String path, Object body) throws IOException, InterruptedException {
         return putRaw(path, JSON.writeValueAsString(body), "application/json", base());
     }
