@@ -104,5 +104,10 @@ ALTER TABLE case_line ADD COLUMN sort TEXT NOT NULL DEFAULT '';
 -- Over all of the line and its words: a line that somebody changed by hand is noticed.
 ALTER TABLE case_line ADD COLUMN digest TEXT NOT NULL DEFAULT '';
 
+-- A case is loaded by what is on record of it: without these every repair and test there ever was is looked at.
+CREATE INDEX repair_by_case ON repair (case_id, done_at_ms);
+CREATE INDEX test_by_case ON complaint_test (case_id, done_at_ms);
+CREATE INDEX strike_by_target ON strike (target_id);
+
 -- Every line is made anew, so that it holds them.
 UPDATE case_line SET changed = changed + 1;

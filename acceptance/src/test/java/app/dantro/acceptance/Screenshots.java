@@ -14,6 +14,10 @@ public final class Screenshots {
     static final int MOST_READINGS = 9;
     private static final int LEAST_CHARACTERS = 20;
     private static final int RUN_READINGS = 3;
+    /** The van's yearly checks, which are good once they are judged. */
+    private static final int CHECKS = 5;
+
+    private static final double JUDGED_MILLIS = 120_000;
     private final Path target;
 
     private Screenshots(Path target) {
@@ -101,8 +105,10 @@ public final class Screenshots {
         page.locator("header").getByText("Log").click();
         page.locator("a.line").nth(3).waitFor();
         page.getByLabel("Search").fill("tamblin");
-        page.waitForCondition(() -> page.locator("a.line").count() > 3
-                && page.locator("article:not(:has-text('Tamblin'))").count() == 0);
+        page.waitForCondition(
+                () -> page.locator("article .stage:text-is('Good')").count() == CHECKS
+                        && page.locator("article:not(:has-text('Tamblin'))").count() == 0,
+                new Page.WaitForConditionOptions().setTimeout(JUDGED_MILLIS));
         shoot(page, "log");
         page.getByText("Tamblin 14 box van").first().click();
         page.locator("figure").first().waitFor();

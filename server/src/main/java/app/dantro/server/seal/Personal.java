@@ -41,10 +41,17 @@ public final class Personal {
         }
     }
 
-    /** What stands for a row's personal words in its seal. @param words their bytes */
-    static byte[] digest(Connection connection, String table, long row, byte[] words) throws SQLException {
-        try (PreparedStatement query = connection.prepareStatement(OF_ROW)) {
+    /** What stands for the personal words of a table's rows in their seals; one question, asked for one row after the other. */
+    static final class Digests implements AutoCloseable {
+        private final PreparedStatement query;
+
+        Digests(Connection connection, String table) throws SQLException {
+            query = connection.prepareStatement(OF_ROW);
             query.setString(1, table);
+        }
+
+        /** @param words their bytes */
+        byte[] of(long row, byte[] words) throws SQLException {
             query.setLong(2, row);
             try (ResultSet known = query.executeQuery()) {
                 if (!known.next()) {
@@ -54,6 +61,11 @@ public final class Personal {
                 byte[] erased = known.getBytes(2);
                 return salt == null ? erased == null ? new byte[0] : erased : salted(salt, words);
             }
+        }
+
+        @Override
+        public void close() throws SQLException {
+            query.close();
         }
     }
 

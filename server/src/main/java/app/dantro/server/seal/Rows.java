@@ -11,7 +11,6 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
 
 /** The rows of the tables that are only ever added to, each as the bytes that go into its chain. */
 final class Rows {
@@ -73,8 +72,10 @@ final class Rows {
                 if (!found.next()) {
                     return new byte[0];
                 }
-                byte[] words = content(found, Personal.columns(connection, table)::contains);
-                return Personal.digest(connection, table, row, words);
+                byte[] words = content(found, told(found, Personal.columns(connection, table)), true);
+                try (Personal.Digests digests = new Personal.Digests(connection, table)) {
+                    return digests.of(row, words);
+                }
             }
         }
     }
@@ -82,35 +83,45 @@ final class Rows {
     private static void read(Connection connection, String table, String sql, long row, Taker taker)
             throws SQLException {
         Set<String> personal = Personal.columns(connection, table);
-        try (PreparedStatement query = connection.prepareStatement(sql)) {
+        try (PreparedStatement query = connection.prepareStatement(sql);
+                Personal.Digests digests = personal.isEmpty() ? null : new Personal.Digests(connection, table)) {
             query.setLong(1, row);
             try (ResultSet rows = query.executeQuery()) {
+                boolean[] told = told(rows, personal);
                 while (rows.next()) {
-                    taker.row(rows.getLong(1), content(connection, table, rows, personal));
+                    taker.row(rows.getLong(1), content(rows, told, digests));
                 }
             }
         }
     }
 
-    private static byte[] content(Connection connection, String table, ResultSet row, Set<String> personal)
-            throws SQLException {
-        byte[] plain = content(row, column -> !personal.contains(column));
-        if (personal.isEmpty()) {
+    /** Which columns of a query are personal; looked up once for all of its rows. */
+    private static boolean[] told(ResultSet rows, Set<String> personal) throws SQLException {
+        ResultSetMetaData columns = rows.getMetaData();
+        boolean[] told = new boolean[columns.getColumnCount()];
+        for (int i = 0; i < told.length; i++) {
+            told[i] = personal.contains(columns.getColumnName(i + 1));
+        }
+        return told;
+    }
+
+    private static byte[] content(ResultSet row, boolean[] told, Personal.Digests digests) throws SQLException {
+        byte[] plain = content(row, told, false);
+        if (digests == null) {
             return plain;
         }
         ByteArrayOutputStream all = new ByteArrayOutputStream(plain.length + 40);
         all.writeBytes(plain);
-        put(all, 'p', Personal.digest(connection, table, row.getLong(1), content(row, personal::contains)));
+        put(all, 'p', digests.of(row.getLong(1), content(row, told, true)));
         return all.toByteArray();
     }
 
     /** Every value behind its kind and length, so that no two rows have the same bytes. */
-    private static byte[] content(ResultSet row, Predicate<String> which) throws SQLException {
+    private static byte[] content(ResultSet row, boolean[] told, boolean personal) throws SQLException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream(256);
-        ResultSetMetaData columns = row.getMetaData();
-        for (int i = 1; i <= columns.getColumnCount(); i++) {
-            if (which.test(columns.getColumnName(i))) {
-                value(bytes, row.getObject(i));
+        for (int i = 0; i < told.length; i++) {
+            if (told[i] == personal) {
+                value(bytes, row.getObject(i + 1));
             }
         }
         return bytes.toByteArray();
