@@ -1,12 +1,8 @@
 package app.dantro.server.seal;
 
-import java.io.ByteArrayOutputStream;
-import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
-import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
@@ -72,7 +68,7 @@ final class Rows {
                 if (!found.next()) {
                     return new byte[0];
                 }
-                byte[] words = content(found, told(found, Personal.columns(connection, table)), true);
+                byte[] words = RowBytes.of(found, RowBytes.told(found, Personal.columns(connection, table)), true);
                 try (Personal.Digests digests = new Personal.Digests(connection, table)) {
                     return digests.of(row, words);
                 }
@@ -87,69 +83,11 @@ final class Rows {
                 Personal.Digests digests = personal.isEmpty() ? null : new Personal.Digests(connection, table)) {
             query.setLong(1, row);
             try (ResultSet rows = query.executeQuery()) {
-                boolean[] told = told(rows, personal);
+                boolean[] told = RowBytes.told(rows, personal);
                 while (rows.next()) {
-                    taker.row(rows.getLong(1), content(rows, told, digests));
+                    taker.row(rows.getLong(1), RowBytes.of(rows, told, digests));
                 }
             }
         }
-    }
-
-    /** Which columns of a query are personal; looked up once for all of its rows. */
-    private static boolean[] told(ResultSet rows, Set<String> personal) throws SQLException {
-        ResultSetMetaData columns = rows.getMetaData();
-        boolean[] told = new boolean[columns.getColumnCount()];
-        for (int i = 0; i < told.length; i++) {
-            told[i] = personal.contains(columns.getColumnName(i + 1));
-        }
-        return told;
-    }
-
-    private static byte[] content(ResultSet row, boolean[] told, Personal.Digests digests) throws SQLException {
-        byte[] plain = content(row, told, false);
-        if (digests == null) {
-            return plain;
-        }
-        ByteArrayOutputStream all = new ByteArrayOutputStream(plain.length + 40);
-        all.writeBytes(plain);
-        put(all, 'p', digests.of(row.getLong(1), content(row, told, true)));
-        return all.toByteArray();
-    }
-
-    /** Every value behind its kind and length, so that no two rows have the same bytes. */
-    private static byte[] content(ResultSet row, boolean[] told, boolean personal) throws SQLException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream(256);
-        for (int i = 0; i < told.length; i++) {
-            if (told[i] == personal) {
-                value(bytes, row.getObject(i + 1));
-            }
-        }
-        return bytes.toByteArray();
-    }
-
-    private static void value(ByteArrayOutputStream bytes, Object value) {
-        if (value == null) {
-            bytes.write('n');
-        } else if (value instanceof Integer || value instanceof Long) {
-            long number = ((Number) value).longValue();
-            put(bytes, 'i', ByteBuffer.allocate(Long.BYTES).putLong(number).array());
-        } else if (value instanceof Number number) {
-            put(
-                    bytes,
-                    'r',
-                    ByteBuffer.allocate(Double.BYTES)
-                            .putDouble(number.doubleValue())
-                            .array());
-        } else if (value instanceof byte[] blob) {
-            put(bytes, 'b', blob);
-        } else {
-            put(bytes, 't', value.toString().getBytes(StandardCharsets.UTF_8));
-        }
-    }
-
-    private static void put(ByteArrayOutputStream bytes, char kind, byte[] value) {
-        bytes.write(kind);
-        bytes.writeBytes(ByteBuffer.allocate(Integer.BYTES).putInt(value.length).array());
-        bytes.writeBytes(value);
     }
 }
