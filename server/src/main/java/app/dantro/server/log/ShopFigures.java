@@ -53,8 +53,9 @@ record ShopFigures(
     static ShopFigures of(List<Counted> all) {
         List<Counted> ended = all.stream().filter(c -> stage(c).closed()).toList();
         int verified = (int) ended.stream().filter(ShopFigures::verified).count();
-        int unverified = (int)
-                ended.stream().filter(c -> NOT_VERIFIED.contains(stage(c))).count();
+        int unverified = (int) ended.stream()
+                .filter(c -> c.repaired() && NOT_VERIFIED.contains(stage(c)))
+                .count();
         return new ShopFigures(
                 all.size(),
                 ended.size(),
