@@ -19,8 +19,6 @@
 	});
 	$effect(() => {
 		if (open) void form.findVehicles(typed.vehicle.trim());
-	});
-	$effect(() => {
 		if (open) void form.findPlate(typed.plate.trim());
 	});
 	$effect(() => {

@@ -26,10 +26,8 @@
 	});
 
 	async function load(vehicleId: string): Promise<void> {
-		const { data, wrong } = await ask(
-			api.GET('/api/vehicles/{vehicleId}', { params: { path: { vehicleId } } }),
-			LOST
-		);
+		const params = { path: { vehicleId } };
+		const { data, wrong } = await ask(api.GET('/api/vehicles/{vehicleId}', { params }), LOST);
 		page = data ?? page;
 		message = wrong ?? '';
 	}
@@ -50,7 +48,7 @@
 			</ul>
 		{/if}
 		{#if page.advice.length > 0}
-			<ul class="advice card" aria-label="Left open">
+			<ul class="card px-4 py-2.5" aria-label="Left open">
 				{#each page.advice as words (words)}<li>{words}</li>{/each}
 			</ul>
 		{/if}
@@ -121,9 +119,6 @@
 	}
 	.soft {
 		color: var(--soft);
-	}
-	.advice {
-		padding: 10px 16px;
 	}
 	.again {
 		padding: 12px 16px;

@@ -193,6 +193,11 @@ public enum Topic {
         };
     }
 
+    /** True for what can change what follows from a case; who has it in hand cannot. */
+    public boolean judged() {
+        return group != Group.WORKSHOP;
+    }
+
     /** The number that is stated, if it is one. */
     public Optional<Figure> figure() {
         return figure;

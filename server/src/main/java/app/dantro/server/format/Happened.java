@@ -13,9 +13,11 @@ public record Happened(List<Repair> repairs, List<ComplaintTest> tests, List<Sta
         statements = List.copyOf(statements);
     }
 
-    /** How many things that is. */
+    /** How many of them can change what follows. */
     public int entries() {
-        return repairs.size() + tests.size() + statements.size();
+        return repairs.size()
+                + tests.size()
+                + (int) statements.stream().filter(s -> s.topic().judged()).count();
     }
 
     public static Happened nothing() {

@@ -11,7 +11,8 @@ public class FiguresStore {
     private static final String CASES = """
             SELECT stage, repaired, readings, cranks, found, saved, opened_at_ms,
                    next_at_ms > last_at_ms AND next_at_ms < last_at_ms + :returnMs AS came_back
-              FROM (SELECT case_line.case_id, stage, repairs <> '' AS repaired, readings, cranks, found, saved, case_line.opened_at_ms, last_at_ms,
+              FROM (SELECT case_line.case_id, stage, repairs <> '' AS repaired, readings, cranks, found, saved,
+                           case_line.opened_at_ms, last_at_ms,
                            LEAD(case_line.opened_at_ms) OVER (
                                PARTITION BY known_as, concern ORDER BY case_line.opened_at_ms
                            ) AS next_at_ms

@@ -121,10 +121,13 @@ public record StoredCase(
     /** How many entries are on record; nothing is ever taken out, so a later state has never fewer. */
     public int entries() {
         int besides = (int) strikes.stream().filter(s -> !isJudged(s)).count();
-        return judged() + photos.size() + besides + bases.size();
+        return judged() + (statements.size() - judgedStatements()) + photos.size() + besides + bases.size();
     }
 
-    /** How many of them can change what follows: pictures cannot, nor what is struck of them, nor setting the case aside. */
+    /**
+     * How many of them can change what follows: pictures cannot, nor who has the case in hand, nor what is struck of them, nor
+     * setting the case aside.
+     */
     public int judged() {
         int answers =
                 (int) readings.stream().filter(r -> r.answer().isPresent()).count();
@@ -134,12 +137,23 @@ public record StoredCase(
                 + answers
                 + repairs.size()
                 + tests.size()
-                + statements.size()
+                + judgedStatements()
                 + struck;
     }
 
+    private int judgedStatements() {
+        return (int) statements.stream().filter(StoredCase::isJudged).count();
+    }
+
+    private static boolean isJudged(StoredStatement said) {
+        return said.statement().topic().judged();
+    }
+
     private boolean isJudged(Strike strike) {
-        return !strike.target().equals(record.id()) && photos.stream().noneMatch(p -> p.id().equals(strike.target()));
+        return !strike.target().equals(record.id())
+                && photos.stream().noneMatch(p -> p.id().equals(strike.target()))
+                && statements.stream()
+                        .noneMatch(s -> !isJudged(s) && s.statement().id().equals(strike.target()));
     }
 
     /** The strike that is in force on a target, if it is struck. */

@@ -124,6 +124,21 @@ class BasesTest {
         }
     }
 
+    @Test
+    void whoHasTheCaseInHandOpensNothingAgain() throws Exception {
+        try (RunningServer server = RunningServer.on(folder)) {
+            String path = closed(server);
+            long closedAt = server.get(path).body().at("/basis/closedAtMs").asLong();
+            String handed = fresh("statements");
+            server.put(
+                    path + handed, Map.of("topic", "HANDED_TO", "value", "Bo", "note", "", "by", "t", "saidAtMs", 5));
+            JsonNode after = server.get(path).body();
+            assertThat(after.at("/basis/closedAtMs").asLong()).isEqualTo(closedAt);
+            assertThat(after.at("/basis/moves")).isEmpty();
+            assertThat(after.path("entries").asInt()).isPositive();
+        }
+    }
+
     /** A case that is closed without proof, and judged. */
     private static String closed(RunningServer server) throws Exception {
         String path = server.openCase();
