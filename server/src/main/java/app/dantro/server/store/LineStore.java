@@ -47,7 +47,7 @@ public class LineStore {
     private static final String IN_WORK = """
             SELECT case_id
               FROM case_line
-             WHERE in_work = 1 AND concern = :concern
+             WHERE (in_work = 1 OR shown < changed) AND concern = :concern
              ORDER BY opened_at_ms DESC, case_id
             """;
     private static final String KEEP = """
@@ -129,7 +129,7 @@ public class LineStore {
                 .list();
     }
 
-    /** The cases of one loop that are in work as far as was worked out, the newest first. */
+    /** The cases of one loop that are in work, or may be again, the newest first. */
     public List<UUID> inWork(Loop concern) {
         return reader.sql(IN_WORK)
                 .param("concern", concern.name())
