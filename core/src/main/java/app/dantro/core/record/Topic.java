@@ -125,7 +125,6 @@ public enum Topic {
     LEFT(Group.CLOSING, Answer.HANDED_ON, Answer.DECLINED),
     NEXT_VISIT(Group.CLOSING),
     CLOSED_UNVERIFIED(Group.CLOSING),
-
     HANDED_TO(Group.WORKSHOP),
     ODOMETER_REPLACED(Group.WORKSHOP, Answer.YES, Answer.NO);
 
