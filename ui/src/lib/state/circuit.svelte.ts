@@ -70,6 +70,7 @@ export class CircuitState {
 		return this.#draft.parts[id] ?? {};
 	}
 
+	/** The circuit as saved; figures that count with a draft stay until the draft is counted anew. */
 	async load(): Promise<void> {
 		try {
 			const { data, error } = await api.GET('/api/cases/{caseId}/circuit', {
@@ -79,8 +80,9 @@ export class CircuitState {
 				this.#message = problemText(error);
 				return;
 			}
+			if (data.version < this.#version) return;
 			this.#version = data.version;
-			this.#view = data;
+			if (this.changes === 0 || !this.#view) this.#view = data;
 			if (this.changes > 0) await this.#preview();
 		} catch {
 			this.#message = UNREACHABLE;

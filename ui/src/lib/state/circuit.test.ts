@@ -45,6 +45,23 @@ describe('CircuitState', () => {
 		expect(circuit.version).toBe(1);
 	});
 
+	it('keeps the figures of a draft while the case is told of again, and nothing older than what was saved', async () => {
+		const circuit = state();
+		await circuit.load();
+		circuit.change('starter-cable', { metres: '2' });
+		await vi.advanceTimersByTimeAsync(200);
+		POST.mockReturnValue(new Promise(() => {}));
+		void circuit.load();
+		await vi.advanceTimersByTimeAsync(200);
+		expect(POST).toHaveBeenCalledTimes(2);
+		expect(circuit.view?.title).toBe('tried');
+		PUT.mockResolvedValue({ data: view(2, 'kept') });
+		await circuit.save();
+		await circuit.load();
+		expect(circuit.version).toBe(2);
+		expect(circuit.view?.title).toBe('kept');
+	});
+
 	it('keeps what was typed over a reload, and gives milliohms as ohms', async () => {
 		state().change('contacts', { milliohms: '0.7' });
 		const again = state();
