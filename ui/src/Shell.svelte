@@ -61,6 +61,7 @@
 	<a class="skip" href="#{router.location}" onclick={skip}>Skip the navigation</a>
 	<Header {here} {caseId} {view} />
 {/if}
+{#if app.damage}<p class="damage" role="alert">{app.damage}</p>{/if}
 <NewBuild database={app.database} />
 <main tabindex="-1" bind:this={main}>
 	{#if caseId && !view}
@@ -91,6 +92,12 @@
 	}
 	.skip:focus {
 		top: 4px;
+	}
+	.damage {
+		padding: 10px 24px;
+		background: var(--alarm);
+		color: var(--alarm-ink);
+		font-weight: 700;
 	}
 	@media print {
 		.skip {

@@ -10,6 +10,7 @@ export const LONGEST_NAME = 34;
 /** What every view shares: which database answers, who this device is, which theme is on. */
 export class AppState {
 	#database = $state('');
+	#damage = $state('');
 	#theme = $state<Theme>('day');
 	#me = $state.raw<Me | null>(null);
 	#tones = $state(true);
@@ -72,6 +73,10 @@ export class AppState {
 		return this.#database;
 	}
 	/** What this device may do; null while the server has not said. */
+	/** What is wrong with the database, and what to do; empty as long as nothing was found. */
+	get damage(): string {
+		return this.#damage;
+	}
 	get me(): Me | null {
 		return this.#me;
 	}
@@ -87,6 +92,7 @@ export class AppState {
 			if (this.#me?.role === 'NONE' || this.#me?.role === 'SEAT') return;
 			const { data } = await api.GET('/api/about');
 			this.#database = data?.databaseId ?? known;
+			this.#damage = data?.damage ?? '';
 			this.storage.setItem('dantro:database', this.#database);
 		} catch {
 			this.#database = known || 'unknown';

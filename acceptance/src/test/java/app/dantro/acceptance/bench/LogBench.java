@@ -45,14 +45,22 @@ record LogBench(String... args) implements Bench.Benchmark {
                 .close();
     }
 
+    private static Running started(Path folder) {
+        return () ->
+                DantroServer.start("--dantro.data=" + folder, "--server.port=0").close();
+    }
+
     private static List<Figure> over(Path folder) throws Exception {
         List<Figure> figures = new ArrayList<>();
+        Path empty = Files.createTempDirectory("dantro-empty").resolve("data");
+        figures.add(Figure.of("start, nothing in it", "s", List.of(seconds(started(empty))), Double.NaN));
         long began = System.nanoTime();
         try (ConfigurableApplicationContext context =
                 DantroServer.start("--dantro.data=" + folder, "--server.port=0")) {
             figures.add(Figure.of("start", "s", List.of(since(began)), 5));
             Door door = new Door("http://127.0.0.1:" + DantroServer.port(context));
             figures.add(Figure.of("lines made", "s", List.of(seconds(door::settled)), Double.NaN));
+            figures.add(Figure.of("all rows read, beside it", "s", List.of(seconds(door::quiet)), Double.NaN));
             figures.add(door.asked("Bay", "/api/cases", 50));
             figures.add(door.asked("log, first page", "/api/log", Double.NaN));
             figures.add(door.asked("log, a word", "/api/log?words=flatbed", Double.NaN));
@@ -109,6 +117,16 @@ record LogBench(String... args) implements Bench.Benchmark {
         void settled() throws Exception {
             while (JSON.readTree(get("/api/log")).path("settling").asBoolean()) {
                 Thread.sleep(500);
+            }
+        }
+
+        /** Waits until nothing is worked out or read beside the work any more. */
+        void quiet() throws Exception {
+            JsonNode health = JSON.readTree(get("/api/health"));
+            while (health.at("/database/reading").asBoolean()
+                    || health.at("/judgement/waiting").asInt() > 0) {
+                Thread.sleep(500);
+                health = JSON.readTree(get("/api/health"));
             }
         }
 

@@ -24,9 +24,9 @@ public final class DataFolder implements AutoCloseable {
     private final Path folder;
     private final FileChannel lockFile;
 
-    private final Optional<Seals> checked;
+    private final Checked checked;
 
-    private DataFolder(Path folder, FileChannel lockFile, Optional<Seals> checked) {
+    private DataFolder(Path folder, FileChannel lockFile, Checked checked) {
         this.folder = folder;
         this.lockFile = lockFile;
         this.checked = checked;
@@ -47,14 +47,19 @@ public final class DataFolder implements AutoCloseable {
      * @param acceptDamage whether to go on though less is there than was acknowledged; the seal that says so is laid aside
      */
     public static DataFolder open(Path folder, boolean acceptDamage) {
+        return open(folder, acceptDamage, DatabaseFile.LARGE_BYTES);
+    }
+
+    /** The same with a database of a size of one's own taken as large. */
+    static DataFolder open(Path folder, boolean acceptDamage, long largeFrom) {
         Path absolute = folder.toAbsolutePath().normalize();
         Path lock = absolute.resolve("dantro.lock");
         boolean known = Files.exists(lock);
-        Optional<Seals> checked = Optional.empty();
+        Checked checked = Checked.NOTHING;
         try {
             if (!known) {
                 Leftovers.seal(absolute.resolve(DATABASE), acceptDamage);
-                checked = DatabaseFile.check(absolute.resolve(DATABASE));
+                checked = DatabaseFile.check(absolute.resolve(DATABASE), largeFrom);
                 made(absolute);
             }
             FileChannel channel = FileChannel.open(
@@ -66,7 +71,7 @@ public final class DataFolder implements AutoCloseable {
             Leftovers.clear(absolute.resolve("temp"));
             if (known) {
                 Leftovers.seal(absolute.resolve(DATABASE), acceptDamage);
-                checked = checkOrClose(channel, absolute.resolve(DATABASE));
+                checked = checkOrClose(channel, absolute.resolve(DATABASE), largeFrom);
             }
             return new DataFolder(absolute, channel, checked);
         } catch (IOException e) {
@@ -88,7 +93,7 @@ public final class DataFolder implements AutoCloseable {
         FileChannel channel =
                 FileChannel.open(absolute.resolve("dantro.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         lockOrClose(channel, absolute);
-        return new DataFolder(absolute, channel, Optional.empty());
+        return new DataFolder(absolute, channel, Checked.NOTHING);
     }
 
     /** A new folder is its owner's alone; one that somebody made stays as they made it, but for what is inside. */
@@ -117,18 +122,23 @@ public final class DataFolder implements AutoCloseable {
     }
 
     /** Under the lock, so that another process's half-written pages are not taken for damage. */
-    private static Optional<Seals> checkOrClose(FileChannel channel, Path database) throws IOException {
+    private static Checked checkOrClose(FileChannel channel, Path database, long largeFrom) throws IOException {
         try {
-            return DatabaseFile.check(database);
+            return DatabaseFile.check(database, largeFrom);
         } catch (StartRefused refused) {
             channel.close();
             throw refused;
         }
     }
 
-    /** What the start check read; empty if it had no reason to read all of it. */
+    /** The ends of the chains as the start found them; empty if it had no reason to look at them. */
     Optional<Seals> checked() {
-        return checked;
+        return checked.now();
+    }
+
+    /** The seal against which all rows are still to be held. */
+    Optional<Seals> unread() {
+        return checked.unread();
     }
 
     public Path path() {

@@ -16,6 +16,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.Optional;
+import org.sqlite.SQLiteConfig;
 
 /** Looks at a database before it is opened, on a copy, so that a file this version must not touch stays as it is. */
 final class DatabaseFile {
@@ -24,25 +25,28 @@ final class DatabaseFile {
 
     private static final String INDEX_OF_WORDS = "FTS5 table main.log_words";
 
+    /** From this size on a start reads the ends only, in place; the rest is read while the program answers. */
+    static final long LARGE_BYTES = 64L << 20;
+
     private static final int APPLICATION_ID = 1145130580;
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 
     private DatabaseFile() {}
 
     /**
-     * @return the ends of its chains, all of it read; empty if there is none yet, or a migration will change it
+     * @param largeFrom bytes from which on only the ends are read
      * @throws StartRefused if it is not ours, newer, damaged, or less than what was acknowledged
      */
-    static Optional<Seals> check(Path file) {
-        return check(file, true);
+    static Checked check(Path file, long largeFrom) {
+        return check(file, largeFrom, true);
     }
 
-    /** The same without laying a copy beside one that a migration will change. */
+    /** Reads all of it, and lays no copy beside one that a migration will change. */
     static void look(Path file) {
-        check(file, false);
+        check(file, Long.MAX_VALUE, false);
     }
 
-    private static Optional<Seals> check(Path file, boolean keeping) {
+    private static Checked check(Path file, long largeFrom, boolean keeping) {
         Path copy = null;
         try {
             Optional<Seals> seal = sealOf(file);
@@ -50,9 +54,12 @@ final class DatabaseFile {
                 if (seal.filter(s -> s.rows() > 0).isPresent()) {
                     throw lost(file, "nothing is in it");
                 }
-                return Optional.empty();
+                return Checked.NOTHING;
             }
             checkMagic(file);
+            if (Files.size(file) >= largeFrom) {
+                return checkContents(file, file, seal, keeping);
+            }
             copy = Files.createTempDirectory("dantro-check");
             Path copied = copy.resolve("copy.db");
             Files.copy(file, copied);
@@ -88,8 +95,11 @@ final class DatabaseFile {
         }
     }
 
-    private static Optional<Seals> checkContents(Path file, Path copied, Optional<Seals> seal, boolean keeping) {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copied);
+    /** @param opened the file itself, of which only the ends are read, or a copy of it */
+    private static Checked checkContents(Path file, Path opened, Optional<Seals> seal, boolean keeping) {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setReadOnly(opened.equals(file));
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + opened, config.toProperties());
                 Statement statement = connection.createStatement()) {
             int version = Integer.parseInt(single(statement, "PRAGMA user_version"));
             boolean ours = Integer.parseInt(single(statement, "PRAGMA application_id")) == APPLICATION_ID;
@@ -98,14 +108,17 @@ final class DatabaseFile {
                         "The database (%s) was written by a newer Dantro (schema %d, this one knows %d): update Dantro, or choose another folder with --data DIR. Nothing was changed."
                                 .formatted(file, version, SCHEMA_VERSION));
             }
-            if (!whole(statement) || !ours && !begun(statement)) {
+            boolean later = opened.equals(file)
+                    && version == SCHEMA_VERSION
+                    && seal.filter(s -> s.schema() == version).isPresent();
+            if (!later && !whole(statement) || !ours && !begun(statement)) {
                 throw damaged(file, null);
             }
             if (!ours && seal.filter(s -> s.rows() > 0).isPresent()) {
                 throw lost(file, "nothing is in it");
             }
-            SealCheck.Found found = SealCheck.whole(
-                    connection, seal.filter(s -> s.schema() == version).orElseGet(() -> Seals.none(version)));
+            Seals sealed = seal.filter(s -> s.schema() == version).orElseGet(() -> Seals.none(version));
+            SealCheck.Found found = later ? SealCheck.ends(connection, sealed) : SealCheck.whole(connection, sealed);
             if (found.damage().isPresent()) {
                 throw lost(file, found.damage().get());
             }
@@ -113,9 +126,9 @@ final class DatabaseFile {
                 if (keeping) {
                     BeforeMigration.keep(statement, file);
                 }
-                return Optional.empty();
+                return Checked.NOTHING;
             }
-            return Optional.of(found.now());
+            return new Checked(Optional.of(found.now()), later ? seal : Optional.empty());
         } catch (SQLException e) {
             throw damaged(file, e);
         }
@@ -128,7 +141,7 @@ final class DatabaseFile {
     }
 
     /** The log's index of words is no damage: it follows from the rest, and is made anew. */
-    private static boolean whole(Statement statement) throws SQLException {
+    static boolean whole(Statement statement) throws SQLException {
         try (ResultSet said = statement.executeQuery("PRAGMA quick_check")) {
             boolean whole = true;
             while (said.next()) {

@@ -22,7 +22,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -92,10 +91,9 @@ class DueList {
 
     /** Joints that leave their band within two years, as their last visits show. */
     private List<DueView> drifting() {
-        Map<String, List<JointLine>> byPart = joints.readAt(Drift.LEAST_VISITS).stream()
-                .collect(Collectors.groupingBy(
-                        l -> l.vehicle() + " " + l.measured().part().value(), LinkedHashMap::new, Collectors.toList()));
-        return byPart.values().stream().flatMap(lines -> drift(lines).stream()).toList();
+        return joints.readAt(Drift.LEAST_VISITS).stream()
+                .flatMap(lines -> drift(lines).stream())
+                .toList();
     }
 
     private Optional<DueView> drift(List<JointLine> lines) {

@@ -5,6 +5,7 @@ import app.dantro.server.assess.PreparedCircuits;
 import app.dantro.server.backup.Backups;
 import app.dantro.server.backup.BackupsView;
 import app.dantro.server.db.DataFolder;
+import app.dantro.server.db.WholeCheck;
 import app.dantro.server.db.WriteTrial;
 import app.dantro.server.live.CaseEvents;
 import java.io.IOException;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 class HealthController {
     private final DataFolder folder;
     private final WriteTrial trial;
+    private final WholeCheck whole;
     private final Backups backups;
     private final PreparedCircuits circuits;
     private final Judging judging;
@@ -28,6 +30,7 @@ class HealthController {
     HealthController(
             DataFolder folder,
             WriteTrial trial,
+            WholeCheck whole,
             Backups backups,
             PreparedCircuits circuits,
             Judging judging,
@@ -35,6 +38,7 @@ class HealthController {
         this.judging = judging;
         this.folder = folder;
         this.trial = trial;
+        this.whole = whole;
         this.backups = backups;
         this.circuits = circuits;
         this.events = events;
@@ -43,8 +47,8 @@ class HealthController {
     @GetMapping("/api/health")
     HealthView show() throws IOException {
         Path database = folder.database();
-        HealthView.Database stored =
-                new HealthView.Database(size(database), size(Path.of(database + "-wal")), trial.canWrite());
+        HealthView.Database stored = new HealthView.Database(
+                size(database), size(Path.of(database + "-wal")), trial.canWrite(), whole.reading(), whole.damage());
         long free = Files.getFileStore(folder.path()).getUsableSpace();
         BackupsView all = BackupsView.of(backups);
         HealthView.Backups kept = new HealthView.Backups(

@@ -26,8 +26,12 @@ public record HealthView(
         int eventLines,
         Heap heapBytes,
         long sinceMs) {
-    /** @param writable whether an entry could be written this moment */
-    public record Database(long bytes, long logBytes, boolean writable) {}
+    /**
+     * @param writable whether an entry could be written this moment
+     * @param reading whether all rows are still being held against their seal
+     * @param damage what was found to be other than it was acknowledged
+     */
+    public record Database(long bytes, long logBytes, boolean writable, boolean reading, Optional<String> damage) {}
 
     /** @param newestAtMs empty where there is none */
     public record Backups(Optional<Long> newestAtMs, int kept, boolean late) {}

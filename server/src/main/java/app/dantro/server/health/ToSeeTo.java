@@ -10,7 +10,7 @@ record ToSeeTo(Path folder) {
     private static final int MANY_WAITING = 20;
 
     List<String> of(HealthView.Database stored, long free, HealthView.Backups kept, HealthView.Judgement judged) {
-        List<String> all = new ArrayList<>();
+        List<String> all = new ArrayList<>(stored.damage().stream().toList());
         if (!stored.writable()) {
             all.add("The database cannot be written: look at the disk's space and the folder's permissions (%s)."
                     .formatted(folder));

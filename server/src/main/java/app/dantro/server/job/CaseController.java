@@ -6,7 +6,6 @@ import app.dantro.core.circuit.PointId;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.starting.StartingRules;
-import app.dantro.server.db.DatabaseIdentity;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.CaseHead;
@@ -50,7 +49,6 @@ class CaseController {
     private final Cases files;
     private final VehicleStore vehicles;
     private final VehicleDetailStore details;
-    private final DatabaseIdentity database;
 
     CaseController(
             CaseStore cases,
@@ -58,15 +56,13 @@ class CaseController {
             Circuits built,
             Cases files,
             VehicleStore vehicles,
-            VehicleDetailStore details,
-            DatabaseIdentity database) {
+            VehicleDetailStore details) {
         this.vehicles = vehicles;
         this.details = details;
         this.built = built;
         this.cases = cases;
         this.circuits = circuits;
         this.files = files;
-        this.database = database;
     }
 
     /**
@@ -91,14 +87,6 @@ class CaseController {
         CaseHead toRecord(UUID id) {
             return new CaseHead(id, vehicle.strip(), complaint.strip(), concern, celsius, by, openedAtMs);
         }
-    }
-
-    /** Which database answers. */
-    record AboutView(String databaseId) {}
-
-    @GetMapping("/about")
-    AboutView about() {
-        return new AboutView(database.id());
     }
 
     /** A circuit that a case can begin with. */

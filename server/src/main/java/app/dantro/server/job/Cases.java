@@ -15,6 +15,7 @@ import app.dantro.server.store.LineStore;
 import app.dantro.server.store.PhotoStore;
 import app.dantro.server.store.ReadingStore;
 import app.dantro.server.store.SimulationStore;
+import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredCase;
 import app.dantro.server.view.CaseView;
 import java.util.List;
@@ -65,9 +66,18 @@ public class Cases {
 
     /** @throws ProblemException 404 if there is no such case */
     public StoredCase load(UUID id) {
-        return load(cases.find(id)
+        return load(head(id));
+    }
+
+    /** What is on record of a case, without what it is judged by: for looking back at many. @throws ProblemException 404 */
+    public StoredCase record(UUID id) {
+        return read(head(id), List.of());
+    }
+
+    private CaseHead head(UUID id) {
+        return cases.find(id)
                 .orElseThrow(() -> ProblemException.notFound(
-                        "There is no case (%s). Open it from the Bay, or start a new one.".formatted(id))));
+                        "There is no case (%s). Open it from the Bay, or start a new one.".formatted(id)));
     }
 
     /** What the case shows now. */
@@ -120,10 +130,14 @@ public class Cases {
         return assessments.byRules(file);
     }
 
-    private StoredCase load(CaseHead record) {
-        UUID id = record.id();
-        return bases.current(new StoredCase(
-                record,
+    private StoredCase load(CaseHead head) {
+        return bases.current(read(head, basisStore.find(head.id())));
+    }
+
+    private StoredCase read(CaseHead head, List<StoredBasis> bases) {
+        UUID id = head.id();
+        return new StoredCase(
+                head,
                 circuits.newest(id),
                 readings.findByCase(id),
                 events.findRepairs(id),
@@ -131,7 +145,7 @@ public class Cases {
                 events.findStatements(id),
                 photos.findByCase(id),
                 events.findStrikes(id),
-                basisStore.find(id),
-                simulations.find(id)));
+                bases,
+                simulations.find(id));
     }
 }

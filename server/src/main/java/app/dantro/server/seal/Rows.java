@@ -55,6 +55,14 @@ final class Rows {
         read(connection, table, "SELECT rowid, * FROM %s WHERE rowid > ? ORDER BY rowid".formatted(table), row, taker);
     }
 
+    /** How many rows a table has. */
+    static long count(Connection connection, String table) throws SQLException {
+        try (PreparedStatement query = connection.prepareStatement("SELECT COUNT(*) FROM %s".formatted(table));
+                ResultSet rows = query.executeQuery()) {
+            return rows.getLong(1);
+        }
+    }
+
     /** Just one row. */
     static void only(Connection connection, String table, long row, Taker taker) throws SQLException {
         read(connection, table, ONE.formatted(table), row, taker);

@@ -23,11 +23,46 @@ public final class SealCheck {
         return whole(connection, Seals.none(schema)).now();
     }
 
+    /** What is called after each row that was read, by a check that leaves room for others; it may throw to end the check. */
+    public interface Pace {
+        void row();
+    }
+
+    /** The same without a pause. */
+    public static Found whole(Connection connection, Seals sealed) throws SQLException {
+        return whole(connection, sealed, () -> {});
+    }
+
+    /**
+     * Counts the rows, and reads only those behind the seal: says in a moment that none is missing, and nothing of whether one
+     * was changed.
+     */
+    public static Found ends(Connection connection, Seals sealed) throws SQLException {
+        return each(connection, sealed, (table, head) -> {
+            Walked tail = new Walked(head, head, () -> {});
+            Rows.after(connection, table, head.lastRow(), tail);
+            return tail.with(Rows.count(connection, table));
+        });
+    }
+
     /**
      * Reads every row. Rows behind the seal are what was written last before the program was killed: on record, and not
      * acknowledged yet.
      */
-    public static Found whole(Connection connection, Seals sealed) throws SQLException {
+    public static Found whole(Connection connection, Seals sealed, Pace pace) throws SQLException {
+        return each(connection, sealed, (table, head) -> {
+            Walked walked = new Walked(head, Head.NONE, pace);
+            Rows.after(connection, table, 0, walked);
+            return walked;
+        });
+    }
+
+    /** How one table is looked at. */
+    private interface Look {
+        Walked at(String table, Head head) throws SQLException;
+    }
+
+    private static Found each(Connection connection, Seals sealed, Look look) throws SQLException {
         Optional<String> damage = Optional.empty();
         Seals now = Seals.none(sealed.schema());
         List<String> there = Rows.tables(connection);
@@ -39,8 +74,7 @@ public final class SealCheck {
                 damage = damage.or(() -> Optional.of("the table (%s) is missing".formatted(table)));
                 continue;
             }
-            Walked walked = new Walked(head);
-            Rows.after(connection, table, 0, walked);
+            Walked walked = look.at(table, head);
             damage = damage.or(() -> walked.damage(table));
             now = now.with(table, walked.end);
         }
@@ -50,25 +84,41 @@ public final class SealCheck {
     /** A chain as it is read, which must come by its seal. */
     private static final class Walked implements Rows.Taker {
         private final Head sealed;
-        private Head end = Head.NONE;
+        private final Pace pace;
+        private Head end;
+        private long rows;
         private boolean met;
 
-        Walked(Head sealed) {
+        /** @param from where the reading begins: the seal itself, or before any row */
+        Walked(Head sealed, Head from, Pace pace) {
             this.sealed = sealed;
-            this.met = sealed.count() == 0;
+            this.pace = pace;
+            this.end = from;
+            this.rows = from.count();
+            this.met = from.equals(sealed);
         }
 
         @Override
         public void row(long id, byte[] content) {
             end = end.and(id, content);
+            rows++;
             if (end.count() == sealed.count()) {
                 met = end.equals(sealed);
             }
+            pace.row();
+        }
+
+        /** @param counted rows of the table, whether read or not */
+        Walked with(long counted) {
+            met = counted == rows;
+            rows = counted;
+            return this;
         }
 
         Optional<String> damage(String table) {
-            if (end.count() < sealed.count()) {
-                return Optional.of("%d of %d rows (%s) are there".formatted(end.count(), sealed.count(), table));
+            if (rows < end.count() || rows < sealed.count()) {
+                return Optional.of(
+                        "%d of %d rows (%s) are there".formatted(rows, Math.max(end.count(), sealed.count()), table));
             }
             return met ? Optional.empty() : Optional.of("a row (%s) is other than it was written".formatted(table));
         }

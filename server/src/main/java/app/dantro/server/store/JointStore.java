@@ -2,8 +2,14 @@ package app.dantro.server.store;
 
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.history.Measured;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -22,22 +28,11 @@ public class JointStore {
             VALUES (:caseId, :part, :name, :atMs, :ohms, :lowOhms, :highOhms, :mostOhms, :measured, :sinceMs)
             """;
 
-    /** Only of parts of which visits enough speak for a drift. */
-    private static final String OFTEN_READ = """
-            SELECT vehicle_same.known_as, joint_line.case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms,
-                   measured, since_ms
+    private static final String ALL = """
+            SELECT known_as, joint_line.case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms, measured, since_ms
               FROM joint_line
               JOIN case_vehicle ON case_vehicle.case_id = joint_line.case_id
               JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
-              JOIN (SELECT known_as AS known, part AS read_part
-                      FROM joint_line
-                      JOIN case_vehicle ON case_vehicle.case_id = joint_line.case_id
-                      JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
-                     GROUP BY known_as, part
-                    HAVING COUNT(DISTINCT joint_line.case_id) >= :visits)
-                ON known = vehicle_same.known_as AND read_part = part
-              JOIN case_line ON case_line.case_id = joint_line.case_id AND case_line.set_aside = 0
-             ORDER BY vehicle_same.known_as, part, at_ms
             """;
 
     private final JdbcClient writer;
@@ -76,23 +71,31 @@ public class JointStore {
         }
     }
 
-    /** Those that were read at so many visits at least, by vehicle and part, in the order of time. */
-    public List<JointLine> readAt(int visits) {
-        return reader.sql(OFTEN_READ)
-                .param("visits", visits)
-                .query((row, n) -> new JointLine(
-                        UUID.fromString(row.getString("known_as")),
-                        UUID.fromString(row.getString("case_id")),
-                        row.getString("name"),
-                        new Measured(
-                                PartId.of(row.getString("part")),
-                                row.getLong("at_ms"),
-                                row.getDouble("ohms"),
-                                row.getDouble("low_ohms"),
-                                row.getDouble("high_ohms"),
-                                row.getBoolean("measured")),
-                        row.getDouble("most_ohms"),
-                        row.getLong("since_ms")))
-                .list();
+    /** Those that were read at so many visits at least: a list for each part of each vehicle, in the order of time. */
+    public List<List<JointLine>> readAt(int visits) {
+        Map<String, List<JointLine>> byPart = reader.sql(ALL).query(JointStore::line).list().stream()
+                .sorted(Comparator.comparingLong(l -> l.measured().atMillis()))
+                .collect(Collectors.groupingBy(
+                        l -> l.vehicle() + " " + l.measured().part().value(), LinkedHashMap::new, Collectors.toList()));
+        return byPart.values().stream()
+                .filter(lines ->
+                        lines.stream().map(JointLine::caseId).distinct().count() >= visits)
+                .toList();
+    }
+
+    private static JointLine line(ResultSet row, int number) throws SQLException {
+        return new JointLine(
+                UUID.fromString(row.getString("known_as")),
+                UUID.fromString(row.getString("case_id")),
+                row.getString("name"),
+                new Measured(
+                        PartId.of(row.getString("part")),
+                        row.getLong("at_ms"),
+                        row.getDouble("ohms"),
+                        row.getDouble("low_ohms"),
+                        row.getDouble("high_ohms"),
+                        row.getBoolean("measured")),
+                row.getDouble("most_ohms"),
+                row.getLong("since_ms"));
     }
 }

@@ -41,7 +41,9 @@ public class LineStore {
               FROM case_line
               JOIN case_vehicle ON case_vehicle.case_id = case_line.case_id
               JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
-             WHERE in_work = 1 OR last_at_ms > :since
+             WHERE number IN (SELECT number FROM case_line WHERE in_work = 1
+                              UNION ALL
+                              SELECT number FROM case_line WHERE last_at_ms > :since)
              ORDER BY opened_at_ms DESC, case_line.case_id
             """;
     private static final String IN_WORK = """
@@ -164,7 +166,7 @@ public class LineStore {
                 .param("card", line.card().orElse(null))
                 .update();
         if (kept == 1) {
-            joints.keep(line.caseId(), line.joints());
+            joints.keep(line.caseId(), line.setAside() ? List.of() : line.joints());
             writer.sql(KEEP_WORDS)
                     .param("caseId", line.caseId().toString())
                     .param("words", line.words())

@@ -4,7 +4,6 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
-import app.dantro.server.store.StoredCase;
 import app.dantro.server.vehicle.VehiclePageView.FigurePointView;
 import app.dantro.server.vehicle.VehiclePageView.VehicleFigureSeriesView;
 import java.util.List;
@@ -33,12 +32,12 @@ final class FigureHistories {
             new Kind("Current asleep", "mA", r -> stated(r, Topic.STANDING_CURRENT)));
 
     /** Those that were told at least once. */
-    static List<VehicleFigureSeriesView> in(List<StoredCase> files) {
+    static List<VehicleFigureSeriesView> in(List<PastVisit> visits) {
         return KINDS.stream()
                 .map(kind -> new VehicleFigureSeriesView(
                         kind.title(),
                         kind.unit(),
-                        files.stream()
+                        visits.stream()
                                 .flatMap(f -> point(f, kind))
                                 .sorted((a, b) -> Long.compare(a.atMs(), b.atMs()))
                                 .toList()))
@@ -46,9 +45,9 @@ final class FigureHistories {
                 .toList();
     }
 
-    private static Stream<FigurePointView> point(StoredCase file, Kind kind) {
-        return kind.of().apply(file.evidence()).stream()
-                .map(told -> new FigurePointView(file.record().id(), told.atMs(), told.value()));
+    private static Stream<FigurePointView> point(PastVisit visit, Kind kind) {
+        return kind.of().apply(visit.evidence()).stream()
+                .map(told -> new FigurePointView(visit.id(), told.atMs(), told.value()));
     }
 
     private static Optional<Told> posts(CaseRecord record, Condition condition) {

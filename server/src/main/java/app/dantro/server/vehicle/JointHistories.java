@@ -31,12 +31,12 @@ final class JointHistories {
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK).withZone(ZoneId.systemDefault());
 
-    private final List<StoredCase> files;
+    private final List<PastVisit> visits;
     private final long nowMillis;
 
-    /** @param files the newest first */
-    JointHistories(List<StoredCase> files, long nowMillis) {
-        this.files = files;
+    /** @param visits the newest first */
+    JointHistories(List<PastVisit> visits, long nowMillis) {
+        this.visits = visits;
         this.nowMillis = nowMillis;
     }
 
@@ -45,10 +45,10 @@ final class JointHistories {
 
     /** Every part that was ever read across or repaired, those with most to say first. */
     List<JointView> all() {
-        if (files.isEmpty()) {
+        if (visits.isEmpty()) {
             return List.of();
         }
-        Circuit circuit = files.get(0).circuit();
+        Circuit circuit = visits.get(0).file().circuit();
         Map<String, List<JointPointView>> points = points();
         Map<String, List<Done>> repairs = repairs().stream()
                 .collect(Collectors.groupingBy(d -> d.done().part().value()));
@@ -112,18 +112,18 @@ final class JointHistories {
 
     private Map<String, List<JointPointView>> points() {
         Map<String, List<JointPointView>> points = new LinkedHashMap<>();
-        for (int i = files.size() - 1; i >= 0; i--) {
-            StoredCase file = files.get(i);
-            for (Measured m : Measured.in(file.evidence())) {
+        for (int i = visits.size() - 1; i >= 0; i--) {
+            PastVisit visit = visits.get(i);
+            for (Measured m : Measured.in(visit.evidence())) {
                 points.computeIfAbsent(m.part().value(), p -> new ArrayList<>())
                         .add(new JointPointView(
-                                file.record().id(),
+                                visit.id(),
                                 m.atMillis(),
                                 m.ohms() * MILLI,
                                 m.lowOhms() * MILLI,
                                 m.highOhms() * MILLI,
                                 m.ampsMeasured(),
-                                file.simulation().isPresent()));
+                                visit.file().simulation().isPresent()));
             }
         }
         return points;
@@ -131,7 +131,10 @@ final class JointHistories {
 
     /** Without those that were struck. */
     private List<Done> repairs() {
-        return files.stream().flatMap(JointHistories::repairs).toList();
+        return visits.stream()
+                .map(PastVisit::file)
+                .flatMap(JointHistories::repairs)
+                .toList();
     }
 
     private static Stream<Done> repairs(StoredCase file) {

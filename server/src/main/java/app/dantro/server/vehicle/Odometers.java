@@ -3,7 +3,6 @@ package app.dantro.server.vehicle;
 import app.dantro.core.record.Answer;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Topic;
-import app.dantro.server.store.StoredCase;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -27,7 +26,7 @@ final class Odometers {
      * @param others the vehicle's other visits
      * @return empty if it did not, or if somebody said that the unit was replaced
      */
-    static Optional<String> asked(StoredCase now, List<StoredCase> others) {
+    static Optional<String> asked(PastVisit now, List<PastVisit> others) {
         CaseRecord record = now.evidence();
         OptionalDouble stands = record.statements().figure(Topic.ODOMETER);
         if (stands.isEmpty()
@@ -35,15 +34,13 @@ final class Odometers {
             return Optional.empty();
         }
         return others.stream()
-                .filter(o -> o.record().openedAtMs() < now.record().openedAtMs())
+                .filter(o -> o.openedAtMs() < now.openedAtMs())
                 .filter(o -> o.evidence().statements().figure(Topic.ODOMETER).isPresent())
-                .max(Comparator.comparingLong(o -> o.record().openedAtMs()))
+                .max(Comparator.comparingLong(o -> o.openedAtMs()))
                 .filter(o -> o.evidence().statements().figure(Topic.ODOMETER).getAsDouble() > stands.getAsDouble())
                 .map(o -> "The odometer stood at %s on %s and at %s now."
                         .formatted(
-                                words(o.evidence()),
-                                DAY.format(Instant.ofEpochMilli(o.record().openedAtMs())),
-                                words(record)));
+                                words(o.evidence()), DAY.format(Instant.ofEpochMilli(o.openedAtMs())), words(record)));
     }
 
     private static String words(CaseRecord record) {

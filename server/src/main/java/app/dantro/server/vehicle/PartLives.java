@@ -2,7 +2,6 @@ package app.dantro.server.vehicle;
 
 import app.dantro.core.record.Repair;
 import app.dantro.core.record.Topic;
-import app.dantro.server.store.StoredCase;
 import app.dantro.server.vehicle.VehiclePageView.PartLifeView;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,22 +12,22 @@ import java.util.Optional;
 final class PartLives {
     private PartLives() {}
 
-    private record Fitted(StoredCase file, Repair repair) {
+    private record Fitted(PastVisit visit, Repair repair) {
         private String part() {
             return repair.part().value();
         }
 
         private Optional<String> odometer() {
-            return file.evidence().statements().about(Topic.ODOMETER).map(s -> Topic.ODOMETER.words(s.value()));
+            return visit.evidence().statements().about(Topic.ODOMETER).map(s -> Topic.ODOMETER.words(s.value()));
         }
     }
 
-    /** The newest first. @param files in any order */
-    static List<PartLifeView> in(List<StoredCase> files) {
-        List<Fitted> fitted = files.stream()
-                .flatMap(file -> file.evidence().repairs().stream()
+    /** The newest first. @param visits in any order */
+    static List<PartLifeView> in(List<PastVisit> visits) {
+        List<Fitted> fitted = visits.stream()
+                .flatMap(visit -> visit.evidence().repairs().stream()
                         .filter(r -> r.action() == Repair.Action.REPLACED)
-                        .map(r -> new Fitted(file, r)))
+                        .map(r -> new Fitted(visit, r)))
                 .sorted(Comparator.comparingLong(f -> f.repair().doneAtMillis()))
                 .toList();
         List<PartLifeView> lives = new ArrayList<>();
@@ -40,8 +39,8 @@ final class PartLives {
             lives.add(
                     0,
                     new PartLifeView(
-                            one.file().nameOf(one.repair().part()),
-                            one.file().record().id(),
+                            one.visit().file().nameOf(one.repair().part()),
+                            one.visit().id(),
                             one.repair().doneAtMillis(),
                             one.odometer(),
                             next.map(f -> f.repair().doneAtMillis()),

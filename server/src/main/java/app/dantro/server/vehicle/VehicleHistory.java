@@ -6,7 +6,6 @@ import app.dantro.server.store.KnownVehicle;
 import app.dantro.server.store.LogSearch;
 import app.dantro.server.store.LogStore;
 import app.dantro.server.store.LoggedCase;
-import app.dantro.server.store.StoredCase;
 import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
 import app.dantro.server.vehicle.VehiclePageView.SameVehicleView;
@@ -43,8 +42,8 @@ class VehicleHistory {
 
     VehiclePageView of(KnownVehicle.Plain vehicle) {
         List<LoggedCase> lines = lines(vehicle.id());
-        List<StoredCase> files = files(lines);
-        JointHistories joints = new JointHistories(files, clock.millis());
+        List<PastVisit> visits = visits(lines);
+        JointHistories joints = new JointHistories(visits, clock.millis());
         return new VehiclePageView(
                 vehicle.id(),
                 vehicle.name(),
@@ -58,12 +57,15 @@ class VehicleHistory {
                         .toList(),
                 lines.size(),
                 joints.again(),
-                Visits.advice(files),
+                visits.stream()
+                        .limit(1)
+                        .flatMap(v -> Visits.advice(cases.load(v.id())).stream())
+                        .toList(),
                 stated(vehicle.id()),
-                lines.stream().map(line -> Visits.visit(line, files)).toList(),
-                PartLives.in(files),
+                lines.stream().map(line -> Visits.visit(line, visits)).toList(),
+                PartLives.in(visits),
                 joints.all(),
-                FigureHistories.in(files),
+                FigureHistories.in(visits),
                 joins.joinedTo(vehicle.id()).stream()
                         .map(j -> new SameVehicleView(j.id(), j.name(), ""))
                         .toList(),
@@ -92,10 +94,10 @@ class VehicleHistory {
         List<LoggedCase> others = lines(vehicle.id()).stream()
                 .filter(line -> !line.caseId().equals(caseId))
                 .toList();
-        List<StoredCase> files = files(others);
+        List<PastVisit> visits = visits(others);
         return new Before(
-                new JointHistories(files, clock.millis()).done(),
-                Odometers.asked(cases.load(caseId), files).orElse(""));
+                new JointHistories(visits, clock.millis()).done(),
+                Odometers.asked(PastVisit.of(cases.load(caseId)), visits).orElse(""));
     }
 
     /** What earlier visits say at this one. @param odometer what is asked of the odometer; empty if nothing is */
@@ -118,17 +120,17 @@ class VehicleHistory {
     }
 
     /** Without those that are set aside or cannot be read. */
-    private List<StoredCase> files(List<LoggedCase> lines) {
-        List<StoredCase> files = new ArrayList<>();
+    private List<PastVisit> visits(List<LoggedCase> lines) {
+        List<PastVisit> visits = new ArrayList<>();
         for (LoggedCase line : lines) {
             if (!line.setAside()) {
                 try {
-                    files.add(cases.load(line.caseId()));
+                    visits.add(PastVisit.of(cases.record(line.caseId())));
                 } catch (RuntimeException e) {
                     LOG.error("Case {} cannot be read, the vehicle's page goes on without it", line.caseId(), e);
                 }
             }
         }
-        return files;
+        return visits;
     }
 }

@@ -13,10 +13,10 @@ import java.util.stream.Stream;
 final class Visits {
     private Visits() {}
 
-    static VisitView visit(LoggedCase line, List<StoredCase> files) {
+    static VisitView visit(LoggedCase line, List<PastVisit> visits) {
         Stage stage = Stage.valueOf(line.stage());
-        Optional<String> odometer = files.stream()
-                .filter(f -> f.record().id().equals(line.caseId()))
+        Optional<String> odometer = visits.stream()
+                .filter(f -> f.id().equals(line.caseId()))
                 .flatMap(f -> f.evidence().statements().about(Topic.ODOMETER).stream())
                 .map(s -> Topic.ODOMETER.words(s.value()))
                 .findFirst();
@@ -35,16 +35,12 @@ final class Visits {
     }
 
     /** What the last visit wants read at the next, and what it left undone. */
-    static List<String> advice(List<StoredCase> files) {
-        return files.stream().limit(1).flatMap(Visits::advice).toList();
-    }
-
-    private static Stream<String> advice(StoredCase last) {
+    static List<String> advice(StoredCase last) {
         Stream<String> next = last.evidence().statements().about(Topic.NEXT_VISIT).stream()
                 .map(s -> "To be read at the next visit: " + s.value());
         Stream<String> left = last.closing().stream()
                 .filter(c -> c.said().stage() == Stage.DECLINED || c.said().stage() == Stage.CLOSED)
                 .map(c -> "%s: %s".formatted(c.said().stage().words(), c.said().headline()));
-        return Stream.concat(next, left);
+        return Stream.concat(next, left).toList();
     }
 }

@@ -4,6 +4,7 @@ import static app.dantro.server.RunningServer.fresh;
 import static app.dantro.server.RunningServer.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.awaitility.Awaitility.await;
 
 import app.dantro.server.RunningServer;
 import app.dantro.server.StartRefused;
@@ -18,6 +19,7 @@ import java.sql.ResultSet;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -121,6 +123,35 @@ class SealTest {
         assertThat(folder.resolve("dantro.seal.before")).exists();
         assertThat(readings(folder)).isEqualTo(READINGS);
         DataFolder.open(folder).close();
+    }
+
+    /** As with a large one: the start counts, what was changed is found while the program answers. */
+    @Test
+    void aLargeOneIsCountedAtOnceAndReadBesideTheWork(@TempDir Path folder) throws Exception {
+        copy(after, folder);
+        try (DataFolder large = DataFolder.open(folder, false, 0)) {
+            assertThat(large.checked().orElseThrow().rows()).isGreaterThan(READINGS);
+            assertThat(large.unread()).isPresent();
+            assertThat(found(large)).isEmpty();
+        }
+        change(folder, "UPDATE reading SET volts = 12.9 WHERE typed = '12.63'");
+        try (DataFolder large = DataFolder.open(folder, false, 0)) {
+            assertThat(found(large))
+                    .hasValueSatisfying(says -> assertThat(says)
+                            .contains("a row (reading) is other than it was written", "./dantro restore"));
+        }
+        copy(before, folder);
+        Files.copy(after.resolve("dantro.seal"), folder.resolve("dantro.seal"), REPLACE);
+        assertThatThrownBy(() -> DataFolder.open(folder, false, 0))
+                .isInstanceOf(StartRefused.class)
+                .hasMessageContaining("11 of 12 rows (reading) are there");
+    }
+
+    private static Optional<String> found(DataFolder large) {
+        WholeCheck check = new WholeCheck(large);
+        check.begin();
+        await().until(() -> !check.reading());
+        return check.damage();
     }
 
     @Test
