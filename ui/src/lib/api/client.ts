@@ -28,6 +28,7 @@ export type GroundBranch = components['schemas']['BranchView'];
 export type OutputStep = components['schemas']['OutputStepView'];
 export type SeatView = components['schemas']['SeatView'];
 export type Me = components['schemas']['MeView'];
+export type OwnRepairs = components['schemas']['ExperienceView'];
 export type Backups = components['schemas']['BackupsView'];
 export type Device = components['schemas']['DeviceView'];
 export type Cranks = CaseView['cranks'][number];

@@ -29,6 +29,9 @@
 		{#each view.judgement.doubts as doubt (doubt.reading)}
 			<p class="contradiction"><b>Does not fit.</b> {doubt.sentence}</p>
 		{/each}
+		{#if view.judgement.learned}
+			<p class="learned"><b>This shop’s own repairs count.</b> {view.judgement.learned}</p>
+		{/if}
 		{#if view.judgement.whatIf}
 			<section class="card" aria-label="What a repair would change">
 				<WhatIf whatIf={view.judgement.whatIf} />
@@ -101,7 +104,8 @@
 	section {
 		padding: 8px 18px;
 	}
-	.contradiction {
+	.contradiction,
+	.learned {
 		padding: 8px 12px;
 		border-left: 5px solid var(--ink);
 		background: var(--sunk);

@@ -6,6 +6,7 @@
 	import { canSpeak, say } from '../../lib/device/speech';
 	import Backups from './Backups.svelte';
 	import Devices from './Devices.svelte';
+	import OwnRepairs from './OwnRepairs.svelte';
 	import Who from './Who.svelte';
 
 	const app = getApp();
@@ -14,6 +15,7 @@
 <div class="settings">
 	<Who />
 	<Devices />
+	<OwnRepairs />
 	{#if app.me?.role === 'OWNER'}<Backups />{/if}
 	<section class="card">
 		<h2>Hands-free, on this device</h2>

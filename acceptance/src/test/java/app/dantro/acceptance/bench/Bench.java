@@ -54,6 +54,7 @@ public final class Bench {
                 "diagnosis", new JudgementBench(args),
                 "everyday", new EverydayBench(args),
                 "log", new LogBench(args),
+                "shop", new ShopBench(args),
                 "chaos", new ChaosBench(args)));
         String name = args.length == 0 ? "slice" : args[0];
         Benchmark benchmark = known.get(name);

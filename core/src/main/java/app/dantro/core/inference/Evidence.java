@@ -16,6 +16,7 @@ import java.util.Set;
  * @param repaired true after a repair: then little is usually left
  * @param entered what is known of the vehicle beside readings
  * @param charged true if every battery was charged before the readings: then none is flat
+ * @param experience what the shop's own verified repairs say of such a complaint
  */
 public record Evidence(
         List<Observation> observations,
@@ -23,8 +24,10 @@ public record Evidence(
         Optional<Boolean> starts,
         boolean repaired,
         boolean charged,
-        Entered entered) {
+        Entered entered,
+        Experience experience) {
     public Evidence {
+        Objects.requireNonNull(experience, "experience");
         Objects.requireNonNull(entered, "entered");
         Objects.requireNonNull(complaint, "complaint");
         Objects.requireNonNull(starts, "starts");
@@ -37,7 +40,7 @@ public record Evidence(
 
     /** Evidence of batteries that nobody charged. */
     public Evidence(List<Observation> observations, Complaint complaint, Optional<Boolean> starts, boolean repaired) {
-        this(observations, complaint, starts, repaired, false, Entered.nothing());
+        this(observations, complaint, starts, repaired, false);
     }
 
     /** Evidence of a vehicle that nothing else is known of. */
@@ -47,7 +50,7 @@ public record Evidence(
             Optional<Boolean> starts,
             boolean repaired,
             boolean charged) {
-        this(observations, complaint, starts, repaired, charged, Entered.nothing());
+        this(observations, complaint, starts, repaired, charged, Entered.nothing(), Experience.none());
     }
 
     public static Evidence of(List<Observation> observations) {
@@ -64,7 +67,7 @@ public record Evidence(
 
     /** The same before anything was read. */
     public Evidence withoutReadings() {
-        return new Evidence(List.of(), complaint, starts, repaired, charged, entered);
+        return new Evidence(List.of(), complaint, starts, repaired, charged, entered, experience);
     }
 
     /** The same without what one reading showed. */
@@ -75,6 +78,7 @@ public record Evidence(
                 starts,
                 repaired,
                 charged,
-                entered);
+                entered,
+                experience);
     }
 }

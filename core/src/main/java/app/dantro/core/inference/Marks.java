@@ -185,5 +185,12 @@ final class Marks {
 
     static final double ASSUMED_PETROL_DRAG = -0.15;
 
+    /** What is written of faults counts like so many verified repairs of a shop's own. */
+    static final double ASSUMED_WRITTEN_CASES = 25;
+    /** More of its own repairs weigh no more together than this: none is written off unread. */
+    static final double ASSUMED_MOST_REPAIRS = 50;
+    /** A repair on another sort of vehicle says less. */
+    static final double ASSUMED_OTHER_SORT = 0.25;
+
     private Marks() {}
 }

@@ -24,8 +24,10 @@ final class PairSearch {
     private final PreparedCircuit prepared;
     private final Evidence evidence;
     private final Fitter fitter;
+    private final LearnedPriors learned;
 
-    PairSearch(PreparedCircuit prepared, Evidence evidence, Fitter fitter) {
+    PairSearch(PreparedCircuit prepared, Evidence evidence, Fitter fitter, LearnedPriors learned) {
+        this.learned = learned;
         this.prepared = prepared;
         this.evidence = evidence;
         this.fitter = fitter;
@@ -107,7 +109,8 @@ final class PairSearch {
     double logPrior(int first, int second) {
         return prepared.hypotheses().get(first).logPrior()
                 + prepared.hypotheses().get(second).logPrior()
-                + LOG_PAIR_SHARE;
+                + LOG_PAIR_SHARE
+                + learned.shift(first, second);
     }
 
     /** The other severities of the same part's fault. */

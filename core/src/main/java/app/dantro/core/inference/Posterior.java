@@ -6,8 +6,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * How likely every explanation is: hypothesis by hypothesis, with and without each reading taken for a slip. Pairs of
@@ -93,6 +95,18 @@ public final class Posterior {
                         .anyMatch(f -> f.part().equals(part) && !(f instanceof Fault.FlatBattery)))
                 .mapToDouble(Explanation::probability)
                 .sum();
+    }
+
+    /** Probability that a part is at fault by what is written alone, without the shop's own repairs; empty if there are none. */
+    public OptionalDouble asWritten(PartId part) {
+        if (search.learned().none()) {
+            return OptionalDouble.empty();
+        }
+        double[] written = search.learned().written(explanations);
+        return OptionalDouble.of(IntStream.range(0, written.length)
+                .filter(e -> explanations.get(e).parts(prepared).contains(part))
+                .mapToDouble(e -> written[e])
+                .sum());
     }
 
     /** Probability of every part that any explanation calls bad. */

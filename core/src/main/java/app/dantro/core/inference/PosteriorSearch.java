@@ -16,6 +16,7 @@ final class PosteriorSearch {
     private final Evidence evidence;
     private final Fitter fitter;
     private final Symptoms symptoms;
+    private final LearnedPriors learned;
     private final Ledger ledger = new Ledger();
     private final SlipSearch slips;
     private final PairSearch pairs;
@@ -34,8 +35,9 @@ final class PosteriorSearch {
         this.evidence = evidence;
         this.fitter = new Fitter(prepared, evidence);
         this.symptoms = prepared.symptoms();
+        this.learned = LearnedPriors.of(prepared, evidence);
         this.slips = new SlipSearch(fitter, fitter.gaussian, ledger);
-        this.pairs = new PairSearch(prepared, evidence, fitter);
+        this.pairs = new PairSearch(prepared, evidence, fitter, learned);
         this.everything = IntStream.range(0, fitter.count).toArray();
         this.attainable = new double[prepared.hypotheses().size()];
         Arrays.fill(attainable, Double.POSITIVE_INFINITY);
@@ -87,6 +89,10 @@ final class PosteriorSearch {
         return fitter;
     }
 
+    LearnedPriors learned() {
+        return learned;
+    }
+
     private void singles(IntPredicate among, Candidate candidate) {
         double shift = Math.log((1 - Priors.ASSUMED_HEALTHY_AFTER_REPAIR) / Priors.ASSUMED_SINGLE);
         for (int h = 0; h < prepared.hypotheses().size(); h++) {
@@ -97,7 +103,7 @@ final class PosteriorSearch {
             if (evidence.repaired()) {
                 prior = h == 0 ? Math.log(Priors.ASSUMED_HEALTHY_AFTER_REPAIR) : prior + shift;
             }
-            look(candidate, h, Explanation.NONE, prior);
+            look(candidate, h, Explanation.NONE, prior + learned.shift(h, Explanation.NONE));
         }
     }
 

@@ -1,6 +1,9 @@
 package app.dantro.core.kit;
 
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Device;
+import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.Sensing;
 import app.dantro.core.kit.Layout.Charge;
 import app.dantro.core.kit.Layout.Place;
@@ -9,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Circuits that can be taken as they are, or adjusted (docs/job.md, circuits). */
 public final class ReadyMadeCircuits {
@@ -29,6 +33,16 @@ public final class ReadyMadeCircuits {
     /** The ids of the small reference circuits, which files may name too. */
     public static List<String> references() {
         return List.of("reference-car", "reference-truck", "reference-motorcycle", "reference-twin-diesel");
+    }
+
+    /** What a part is called in the first ready-made circuit that has it; its id in a circuit of one's own. */
+    public static String nameOf(PartId part) {
+        return ENTRIES.keySet().stream()
+                .flatMap(id -> named(id).stream())
+                .flatMap(circuit -> Stream.concat(
+                        circuit.part(part).map(Part::name).stream(), circuit.device(part).map(Device::name).stream()))
+                .findFirst()
+                .orElse(part.value());
     }
 
     /** A ready-made or reference circuit, if there is one of that id. */

@@ -7,6 +7,7 @@ import app.dantro.core.figure.CarriedOver;
 import app.dantro.core.figure.Figures;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Experience;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.planning.Planner;
@@ -83,8 +84,19 @@ public final class OrderOfWork {
 
     /** With the judgement, the shop's own sets, and what repairs were foretold to change. */
     public Assessment assess(Loop loop, CaseRecord record, OwnSets own, PreparedCircuit prepared, Foretold foretold) {
+        return assess(loop, record, own, Experience.none(), prepared, foretold);
+    }
+
+    /** The same in a shop whose own verified repairs count. */
+    public Assessment assess(
+            Loop loop,
+            CaseRecord record,
+            OwnSets own,
+            Experience experience,
+            PreparedCircuit prepared,
+            Foretold foretold) {
         Findings rules = StartingRules.of(record);
-        Judgement judgement = Judgement.of(prepared, CaseInference.of(record, Complaint.about(loop)));
+        Judgement judgement = Judgement.of(prepared, CaseInference.of(record, Complaint.about(loop), experience));
         Findings findings = Standings.of(rules, judgement);
         Conclusions ended = ended(conclude(loop, findings, Optional.of(judgement)));
         return new Assessment.Judged(ended, beside(ended, own, foretold), Verdict.of(findings, judgement));

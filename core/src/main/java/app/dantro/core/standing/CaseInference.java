@@ -5,6 +5,7 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.inference.Complaint;
 import app.dantro.core.inference.Display;
 import app.dantro.core.inference.Evidence;
+import app.dantro.core.inference.Experience;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.reading.Ammeter;
@@ -24,8 +25,13 @@ import java.util.OptionalLong;
 public final class CaseInference {
     private CaseInference() {}
 
-    /** The evidence of a case. After a repair the complaint it came with says nothing more; a mere check never said anything. */
+    /** The evidence of a case in a shop without experience. */
     public static Evidence of(CaseRecord evidence, Complaint about) {
+        return of(evidence, about, Experience.none());
+    }
+
+    /** The evidence of a case. After a repair the complaint it came with says nothing more; a mere check never said anything. */
+    public static Evidence of(CaseRecord evidence, Complaint about, Experience experience) {
         Complaint complaint = checked(evidence, about);
         boolean repaired = evidence.lastRepair().isPresent();
         Optional<Long> charged = Charges.apartAtMillis(evidence);
@@ -47,7 +53,8 @@ public final class CaseInference {
                 starts(evidence),
                 repaired,
                 charged.isPresent(),
-                EnteredOfCase.of(evidence));
+                EnteredOfCase.of(evidence),
+                experience);
     }
 
     private static Optional<Boolean> starts(CaseRecord evidence) {

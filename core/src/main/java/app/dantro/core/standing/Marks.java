@@ -204,5 +204,8 @@ final class Marks {
     /** A machine whose own studs stand here charges, in V a block (docs/everyday.md, here it must dare). */
     static final double CHARGES_VOLTS = 13.2;
 
+    /** A shop's own repairs are worth a word from this on. */
+    static final double ASSUMED_WORTH_SAYING = 0.02;
+
     private Marks() {}
 }

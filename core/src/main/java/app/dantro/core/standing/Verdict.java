@@ -4,8 +4,11 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Suspicion;
+import app.dantro.core.inference.Experience;
+import app.dantro.core.quantity.Reason;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -20,6 +23,7 @@ import java.util.stream.Collectors;
  * @param gates what the verdict of each suspect device rests on
  * @param whatIf what the likeliest repair would change, once it is worth foreseeing
  * @param likeliest what repairing the part that stands first would change, however unlikely
+ * @param learned how far the shop's own repairs moved the part that stands first; empty if they did not
  */
 public record Verdict(
         double healthy,
@@ -28,7 +32,32 @@ public record Verdict(
         List<PartFinding> suspects,
         Map<PartId, DeviceGate> gates,
         Optional<WhatIf> whatIf,
-        Optional<WhatIf> likeliest) {
+        Optional<WhatIf> likeliest,
+        Optional<Learned> learned) {
+    /**
+     * A part that a shop's own repairs moved.
+     *
+     * @param probability that it is at fault
+     * @param written the same by what is written alone
+     * @param repairs verified ones of it after such a complaint, on vehicles of this sort
+     * @param of verified ones of all parts
+     */
+    public record Learned(PartId part, double probability, double written, int repairs, int of) {
+        /** In a sentence. @param name the part's */
+        public String words(String name) {
+            return String.format(
+                    Locale.ROOT,
+                    "%s: %d of this shop's %d verified repairs after such a complaint. They count before any reading: it is at fault with %.0f %%, without them it would be with %.0f %%.",
+                    Reason.capital(name),
+                    repairs,
+                    of,
+                    PERCENT * probability,
+                    PERCENT * written);
+        }
+    }
+
+    private static final double PERCENT = 100;
+
     /** A part with the probability that it is at fault. */
     public record Ranked(PartId part, double probability) {}
 
@@ -56,7 +85,17 @@ public record Verdict(
                         .findFirst()
                         .filter(p -> probability(p) >= Marks.ASSUMED_WORTH_FORESEEING)
                         .flatMap(p -> WhatIf.of(judgement.posterior(), p.part())),
-                judgement.ranked().stream().findFirst().flatMap(p -> WhatIf.of(judgement.posterior(), p)));
+                judgement.ranked().stream().findFirst().flatMap(p -> WhatIf.of(judgement.posterior(), p)),
+                judgement.ranked().stream().findFirst().flatMap(p -> learned(judgement, p)));
+    }
+
+    private static Optional<Learned> learned(Judgement judgement, PartId part) {
+        Experience experience = judgement.posterior().evidence().experience();
+        double now = judgement.probability(part);
+        return judgement.posterior().asWritten(part).stream()
+                .filter(written -> Math.abs(now - written) >= Marks.ASSUMED_WORTH_SAYING)
+                .mapToObj(written -> new Learned(part, now, written, experience.repairs(part), experience.repairs()))
+                .findFirst();
     }
 
     /** Probability that a part is at fault. */

@@ -1,6 +1,8 @@
 package app.dantro.core.world;
 
+import app.dantro.core.circuit.PartId;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Everyday vehicles without end, the same again for the same seed: 45 of 100 healthy, 35 with one bad joint or cable that
@@ -33,6 +35,16 @@ public final class EverydayWorld {
                         ? troubles.wiring()
                         : kind < HEALTHY + WIRING + DEVICE ? troubles.device() : troubles.two();
         return new EverydayVehicle(sound.id(), of(number), sound.build(), ills);
+    }
+
+    /** The vehicle of a number with a part at fault that costs its complaint; empty if it has none, or a bad one costs nothing. */
+    public Optional<EverydayVehicle> vehicleWith(int number, PartId part) {
+        EverydayVehicle sound = healthy(number);
+        Troubles troubles = new Troubles(new Dice(of(number) + 13), sound);
+        return sound.circuit()
+                .part(part)
+                .flatMap(troubles::in)
+                .map(ills -> new EverydayVehicle(sound.id(), of(number), sound.build(), ills));
     }
 
     /** The vehicle of a number as it was before anything went wrong. */

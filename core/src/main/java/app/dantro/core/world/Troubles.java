@@ -7,6 +7,7 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.network.Fault;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Draws what is wrong with a vehicle. */
 final class Troubles {
@@ -28,16 +29,30 @@ final class Troubles {
     /** A joint or cable that costs what a driver notices. */
     List<Ill> wiring() {
         for (int i = 0; i < TRIES; i++) {
-            Part part = dice.of(sound.circuit().parts());
-            double most = Math.max(20 * sound.ohms(part.id()), MOST_OHMS);
-            double ohms = dice.logarithmic(Math.max(2 * sound.ohms(part.id()), 1e-3), most);
-            Fault fault = ohms > OPEN_OHMS ? new Fault.Open(part.id()) : new Fault.AddedResistance(part.id(), ohms);
-            List<Ill> ills = List.of(new Ill(fault, false));
+            List<Ill> ills = drawn(dice.of(sound.circuit().parts()));
             if (costs(ills)) {
                 return followed(ills);
             }
         }
         return device();
+    }
+
+    /** The same in one part; empty if it costs nothing however bad it is. */
+    Optional<List<Ill>> in(Part part) {
+        for (int i = 0; i < TRIES; i++) {
+            List<Ill> ills = drawn(part);
+            if (costs(ills)) {
+                return Optional.of(followed(ills));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private List<Ill> drawn(Part part) {
+        double most = Math.max(20 * sound.ohms(part.id()), MOST_OHMS);
+        double ohms = dice.logarithmic(Math.max(2 * sound.ohms(part.id()), 1e-3), most);
+        Fault fault = ohms > OPEN_OHMS ? new Fault.Open(part.id()) : new Fault.AddedResistance(part.id(), ohms);
+        return List.of(new Ill(fault, false));
     }
 
     /** A device with one of its faults; batteries side by side are flat together. */

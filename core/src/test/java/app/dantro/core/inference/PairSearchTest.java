@@ -35,7 +35,7 @@ class PairSearchTest extends CarInference {
                 new Fault.AddedResistance(PartId.of(other), otherOhms));
         Evidence evidence = Evidence.of(readings);
         Fitter fitter = new Fitter(PREPARED, Evidence.of(readings));
-        PairSearch search = new PairSearch(PREPARED, evidence, fitter);
+        PairSearch search = new PairSearch(PREPARED, evidence, fitter, LearnedPriors.of(PREPARED, evidence));
         List<PairSearch.Lead> found = search.pairs(singles(fitter));
         PairSearch.Lead best = everyPair(fitter, search).stream()
                 .max(Comparator.comparingDouble(PairSearch.Lead::logWeight))
@@ -63,7 +63,8 @@ class PairSearchTest extends CarInference {
                 new Fault.AddedResistance(PartId.of(one), oneOhms),
                 new Fault.AddedResistance(PartId.of(other), otherOhms));
         Fitter fitter = new Fitter(PREPARED, Evidence.of(readings));
-        PairSearch.Lead best = new PairSearch(PREPARED, Evidence.of(readings), fitter)
+        PairSearch.Lead best = new PairSearch(
+                        PREPARED, Evidence.of(readings), fitter, LearnedPriors.of(PREPARED, Evidence.of(readings)))
                 .pairs(singles(fitter))
                 .get(0);
         double forwards = logDensity(fitter, best.first(), best.second());

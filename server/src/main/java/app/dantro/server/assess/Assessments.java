@@ -3,6 +3,7 @@ package app.dantro.server.assess;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Experience;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.procedure.Assessment;
@@ -10,6 +11,7 @@ import app.dantro.core.procedure.OrderOfWork;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.standing.Foretold;
 import app.dantro.core.standing.WhatIf;
+import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredCase;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -37,7 +39,10 @@ public class Assessments {
     private final Cache<Repaired, Optional<WhatIf>> foretold =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    private record Assessed(StoredCase file, OwnSets own, boolean judged) {}
+    private record Assessed(StoredCase file, Shop shop, boolean judged) {}
+
+    /** What the shop adds of its own. */
+    private record Shop(OwnSets own, Experience experience) {}
 
     /** A record as it stood when a part was repaired. */
     private record Repaired(CaseRecord record, PartId part) {}
@@ -53,22 +58,22 @@ public class Assessments {
      * out in a moment. If not, the case is told when there is more to say.
      */
     public Assessment of(StoredCase file) {
-        return fenced(file, own -> inTime(file, own, prepared.of(file)));
+        return fenced(file, shop -> inTime(file, shop, prepared.of(file)));
     }
 
-    private Assessment inTime(StoredCase file, OwnSets own, Optional<PreparedCircuit> circuit) {
-        Assessed state = new Assessed(file.on(List.of()), own, circuit.isPresent());
+    private Assessment inTime(StoredCase file, Shop shop, Optional<PreparedCircuit> circuit) {
+        Assessed state = new Assessed(file.on(List.of()), shop, circuit.isPresent());
         Assessment known = recent.getIfPresent(state);
         if (known != null || circuit.isEmpty()) {
-            return known != null ? known : of(file, own, circuit);
+            return known != null ? known : of(file, shop, circuit);
         }
-        return judging.within(file.record().id(), state, () -> of(file, own, circuit))
-                .orElseGet(() -> byRules(file, own));
+        return judging.within(file.record().id(), state, () -> of(file, shop, circuit))
+                .orElseGet(() -> byRules(file, shop));
     }
 
     /** The same without asking for a circuit that is not ready. */
     public Assessment ifReady(StoredCase file) {
-        return fenced(file, own -> of(file, own, prepared.ifReady(file)));
+        return fenced(file, shop -> of(file, shop, prepared.ifReady(file)));
     }
 
     /** How many circuits were worked out so far. */
@@ -78,17 +83,18 @@ public class Assessments {
 
     /** What follows by rules alone. */
     public Assessment byRules(StoredCase file) {
-        return fenced(file, own -> byRules(file, own));
+        return fenced(file, shop -> byRules(file, shop));
     }
 
     /**
      * One case that cannot be judged takes no other down, and shows what is on record: without the judgement first, then
      * without what the rules say.
      */
-    private Assessment fenced(StoredCase file, Function<OwnSets, Assessment> judging) {
-        OwnSets own = own(file);
+    private Assessment fenced(StoredCase file, Function<Shop, Assessment> judging) {
+        Shop shop = shop(file);
+        OwnSets own = shop.own();
         try {
-            Assessment now = judging.apply(own);
+            Assessment now = judging.apply(shop);
             return file.closing()
                     .map(c -> c.said().over(now, file.basis().orElseThrow().basis()))
                     .orElse(now);
@@ -105,30 +111,33 @@ public class Assessments {
         }
     }
 
-    private static OwnSets own(StoredCase file) {
-        return file.basis().map(b -> b.basis().own()).orElseGet(OwnSets::none);
+    private static Shop shop(StoredCase file) {
+        return new Shop(
+                file.basis().map(b -> b.basis().own()).orElseGet(OwnSets::none),
+                file.basis().flatMap(StoredBasis::experience).orElseGet(Experience::none));
     }
 
     private static String why(RuntimeException e) {
         return e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
     }
 
-    private Assessment of(StoredCase file, OwnSets own, Optional<PreparedCircuit> circuit) {
+    private Assessment of(StoredCase file, Shop shop, Optional<PreparedCircuit> circuit) {
         return recent.get(
-                new Assessed(file.on(List.of()), own, circuit.isPresent()),
-                key -> circuit.map(c -> judged(file, own, c)).orElseGet(() -> byRules(file, own)));
+                new Assessed(file.on(List.of()), shop, circuit.isPresent()),
+                key -> circuit.map(c -> judged(file, shop, c)).orElseGet(() -> byRules(file, shop)));
     }
 
-    private Assessment byRules(StoredCase file, OwnSets own) {
-        return order.assess(file.record().concern(), file.evidence(), own);
+    private Assessment byRules(StoredCase file, Shop shop) {
+        return order.assess(file.record().concern(), file.evidence(), shop.own());
     }
 
-    private Assessment judged(StoredCase file, OwnSets own, PreparedCircuit circuit) {
+    private Assessment judged(StoredCase file, Shop shop, PreparedCircuit circuit) {
         Foretold computed = Foretold.by(circuit, Complaint.about(file.record().concern()));
         return order.assess(
                 file.record().concern(),
                 file.evidence(),
-                own,
+                shop.own(),
+                shop.experience(),
                 circuit,
                 (record, part) -> foretold.get(new Repaired(record, part), k -> computed.before(record, part)));
     }

@@ -1,9 +1,14 @@
 package app.dantro.server.assess;
 
+import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Loop;
+import app.dantro.core.circuit.VehicleSort;
+import app.dantro.core.inference.Experience;
 import app.dantro.core.procedure.AsSaid;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Basis;
 import app.dantro.server.store.BasisStore;
+import app.dantro.server.store.ExperienceStore;
 import app.dantro.server.store.LimitSetStore;
 import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredBasis.Closing;
@@ -29,9 +34,11 @@ public class Bases {
 
     private final BasisStore store;
     private final LimitSetStore sets;
+    private final ExperienceStore experience;
     private final Clock clock;
 
-    Bases(BasisStore store, LimitSetStore sets, Clock clock) {
+    Bases(BasisStore store, LimitSetStore sets, ExperienceStore experience, Clock clock) {
+        this.experience = experience;
         this.store = store;
         this.sets = sets;
         this.clock = clock;
@@ -42,17 +49,40 @@ public class Bases {
         return Basis.with(sets.all());
     }
 
+    /** What the shop's own repairs say of a case that is opened now; empty where they are left aside. */
+    public Optional<Experience> learned(Circuit circuit, Loop concern) {
+        return experience.count()
+                ? Optional.of(experience.repairs().of(VehicleSort.of(circuit), concern))
+                : Optional.empty();
+    }
+
+    /** What they said when the case came to be judged by them stays: nobody's next step moves with another vehicle's repair. */
+    private Optional<Experience> learned(StoredCase file) {
+        if (file.simulation().isPresent() || !experience.count()) {
+            return Optional.empty();
+        }
+        return file.basis()
+                .flatMap(StoredBasis::experience)
+                .or(() -> learned(file.circuit(), file.record().concern()));
+    }
+
     /** The case on the basis it is to be judged by: its own if it is closed, otherwise the one of this program. */
     public StoredCase current(StoredCase file) {
         Basis now = now();
         Optional<StoredBasis> last = file.basis();
-        boolean stands =
-                last.filter(b -> b.closing().isEmpty() && b.basis().equals(now)).isPresent();
-        if (stands || file.closing().isPresent()) {
+        if (file.closing().isPresent()) {
+            return file;
+        }
+        Optional<Experience> learned = learned(file);
+        boolean stands = last.filter(b -> b.closing().isEmpty()
+                        && b.basis().equals(now)
+                        && b.experience().equals(learned))
+                .isPresent();
+        if (stands) {
             return file;
         }
         int position = last.map(StoredBasis::position).orElse(0) + 1;
-        StoredBasis moved = new StoredBasis(position, now, why(last, now), clock.millis(), Optional.empty());
+        StoredBasis moved = new StoredBasis(position, now, why(last, now), clock.millis(), learned, Optional.empty());
         try {
             store.add(file.record().id(), moved);
         } catch (DataAccessException e) {
@@ -73,6 +103,9 @@ public class Bases {
         }
         if (last.get().closing().isPresent()) {
             return Why.REOPENED;
+        }
+        if (last.get().basis().equals(now)) {
+            return Why.OWN_REPAIRS;
         }
         return last.get().basis().ofThisProgram() ? Why.OWN_LIMITS : Why.NEWER_PROGRAM;
     }

@@ -96,7 +96,7 @@ final class DemoHands {
         UUID id = id(visit.vehicle() + visit.complaint());
         long at = clock.millis() - Duration.ofHours(hoursAgo).toMillis();
         CaseHead head = new CaseHead(id, visit.vehicle(), visit.complaint(), visit.concern(), CELSIUS, BY, at);
-        cases.add(head, known, CircuitFormat.readyMade(visit.circuit()), files.basis());
+        cases.add(head, known, CircuitFormat.readyMade(visit.circuit()), files.basis(), Optional.empty());
         simulations.add(
                 Simulation.hidden(id, faults, STATE_OF_CHARGE, visit.vehicle().hashCode() & 0xffff));
         return id;

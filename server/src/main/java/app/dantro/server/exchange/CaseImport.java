@@ -1,5 +1,6 @@
 package app.dantro.server.exchange;
 
+import app.dantro.core.inference.Experience;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.procedure.Basis;
 import app.dantro.core.record.RecordedReading;
@@ -14,6 +15,7 @@ import app.dantro.server.store.CaseCircuit;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.Circuits;
+import app.dantro.server.store.ExperienceStore;
 import app.dantro.server.store.Simulation;
 import app.dantro.server.store.SimulationStore;
 import app.dantro.server.store.StoredBasis;
@@ -23,6 +25,8 @@ import app.dantro.server.store.StoredStatement;
 import app.dantro.server.store.StoredTest;
 import app.dantro.server.view.CaseView;
 import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -35,6 +39,7 @@ class CaseImport {
     private final SimulationStore simulations;
     private final BasisStore bases;
     private final Circuits circuits;
+    private final ExperienceStore experience;
     private final Cases files;
     private final ReadingDesk readings;
     private final Events events;
@@ -47,6 +52,7 @@ class CaseImport {
             SimulationStore simulations,
             BasisStore bases,
             Circuits circuits,
+            ExperienceStore experience,
             Cases files,
             ReadingDesk readings,
             Events events,
@@ -55,6 +61,7 @@ class CaseImport {
         this.transaction = transaction;
         this.events = events;
         this.circuits = circuits;
+        this.experience = experience;
         this.cases = cases;
         this.export = export;
         this.simulations = simulations;
@@ -87,8 +94,9 @@ class CaseImport {
                 clock.millis());
         StoredCase file = StoredCase.opened(record, circuit);
         Basis basis = document.basis().orElseGet(files::basis);
-        boolean added = cases.add(record, document.circuitJson(), basis);
+        boolean added = cases.add(record, Optional.empty(), document.circuitJson(), basis, learned(document, circuit));
         if (added) {
+            experience.imported(id, by, clock.millis());
             if (!document.extensions().isEmpty()) {
                 cases.addExtensions(id, document.extensions());
             }
@@ -102,17 +110,40 @@ class CaseImport {
                         "Another case has this id (%s). Make a new id for a new case.".formatted(id));
             }
         }
-        for (RecordedReading reading : document.readings()) {
-            file = readings.takeOver(file, reading, by).file();
-        }
         Happened happened = document.happened();
+        for (RecordedReading reading : document.readings()) {
+            file = readings.takeOver(asItStood(file, happened, reading, by), reading, by)
+                    .file();
+        }
         happened.repairs().forEach(r -> events.record(new StoredRepair(id, r, by)));
         happened.tests().forEach(t -> events.record(new StoredTest(id, t, by)));
         happened.statements().forEach(s -> events.record(new StoredStatement(id, s, by)));
-        int entries = file.judged() + happened.entries();
+        int entries = file.beside(List.of(), List.of()).judged() + happened.entries();
         document.closing()
                 .filter(said -> added && !basis.ofThisProgram())
                 .ifPresent(said -> bases.close(id, 1, new StoredBasis.Closing(said, entries, clock.millis())));
+    }
+
+    /** With what was repaired and said before a reading: only what nobody knew then is asked about it. */
+    private static StoredCase asItStood(StoredCase file, Happened happened, RecordedReading reading, String by) {
+        UUID id = file.record().id();
+        long at = reading.reading().takenAtMillis();
+        return file.beside(
+                happened.repairs().stream()
+                        .filter(r -> r.doneAtMillis() <= at)
+                        .map(r -> new StoredRepair(id, r, by))
+                        .toList(),
+                happened.statements().stream()
+                        .filter(s -> s.saidAtMillis() <= at)
+                        .map(s -> new StoredStatement(id, s, by))
+                        .toList());
+    }
+
+    /** A simulated vehicle is no place for what a shop saw on real ones. */
+    private Optional<Experience> learned(CaseDocument document, CaseCircuit circuit) {
+        boolean healthy =
+                document.state().equals(VehicleState.healthyAt(document.state().celsius()));
+        return healthy ? files.experience(circuit, document.concern()) : Optional.empty();
     }
 
     /** A vehicle that is like the file says, for the simulated meter. */

@@ -88,7 +88,7 @@ final class VisitWriter {
         Optional<Part> worn = vehicle.worn(WORN_OHMS);
         String complaint = worn.isPresent() ? "cranks slowly" : "yearly check";
         CaseHead head = new CaseHead(visit.id(), vehicle.name, complaint, Loop.STARTING, CELSIUS, BY, visit.atMs());
-        cases.add(head, visit.vehicle(), place.json(), place.basis());
+        cases.add(head, visit.vehicle(), place.json(), place.basis(), Optional.empty());
         Simulation simulation = Simulation.hidden(
                 visit.id(), vehicle.faults(), STATE_OF_CHARGE, visit.id().getLeastSignificantBits());
         simulations.add(simulation);
@@ -101,7 +101,7 @@ final class VisitWriter {
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of(new StoredBasis(1, place.basis(), StoredBasis.Why.OPENED, visit.atMs(), Optional.empty())),
+                List.of(new StoredBasis(1, place.basis(), StoredBasis.Why.OPENED, visit.atMs())),
                 Optional.of(simulation));
         file = said(file, Topic.SYMPTOM, worn.isPresent() ? "SLOW" : "CHECK");
         file = said(file, Topic.ODOMETER, String.valueOf(12_000 + visit.number() * KM_A_VISIT));

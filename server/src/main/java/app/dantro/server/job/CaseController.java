@@ -8,6 +8,7 @@ import app.dantro.core.planning.FreeProbe;
 import app.dantro.core.starting.StartingRules;
 import app.dantro.server.format.CircuitFormat;
 import app.dantro.server.problem.ProblemException;
+import app.dantro.server.store.CaseCircuit;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
@@ -116,11 +117,12 @@ class CaseController {
         String circuit = body.circuitOf()
                 .map(of -> files.load(of).onCircuit().json())
                 .orElseGet(() -> CircuitFormat.readyMade(body.circuit()));
-        built.of(1, circuit);
+        CaseCircuit first = built.of(1, circuit);
         body.onVehicle().filter(v -> !vehicles.knows(v)).ifPresent(v -> {
             throw ProblemException.field("onVehicle", "There is no vehicle (%s).".formatted(v));
         });
-        boolean added = cases.add(record, body.onVehicle(), circuit, files.basis());
+        boolean added =
+                cases.add(record, body.onVehicle(), circuit, files.basis(), files.experience(first, body.concern()));
         if (!added && !same(record, body.circuitOf().isPresent() ? circuits.first(caseId) : circuit)) {
             throw ProblemException.conflict(
                     "Another case has this id (%s). Make a new id for a new case.".formatted(caseId));

@@ -1,12 +1,14 @@
 package app.dantro.server.job;
 
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.inference.Experience;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Basis;
 import app.dantro.server.assess.Assessments;
 import app.dantro.server.assess.Bases;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.BasisStore;
+import app.dantro.server.store.CaseCircuit;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
@@ -95,6 +97,11 @@ public class Cases {
     /** What a case that is opened now is judged by. */
     public Basis basis() {
         return bases.now();
+    }
+
+    /** What the shop's own repairs say of a case that is opened now; empty where they are left aside. */
+    public Optional<Experience> experience(CaseCircuit circuit, Loop concern) {
+        return bases.learned(circuit.circuit(), concern);
     }
 
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */

@@ -3,6 +3,7 @@ package app.dantro.server.store;
 import app.dantro.core.procedure.AsSaid;
 import app.dantro.core.procedure.Basis;
 import app.dantro.server.format.BasisFormat;
+import app.dantro.server.format.ExperienceFormat;
 import app.dantro.server.format.SaidFormat;
 import app.dantro.server.store.StoredBasis.Closing;
 import java.sql.ResultSet;
@@ -33,6 +34,11 @@ public class BasisStore {
                 ON CONFLICT (case_id, position) DO NOTHING
             """;
 
+    private static final String INSERT_EXPERIENCE = """
+            INSERT INTO case_experience (case_id, position, repairs)
+            VALUES (:caseId, :position, :repairs)
+            ON CONFLICT (case_id, position) DO NOTHING
+            """;
     private static final String INSERT_CLOSING = """
             INSERT INTO closing (case_id, position, entries, said, closed_at_ms)
             VALUES (:caseId, :position, :entries, :said, :closedAtMs)
@@ -40,9 +46,10 @@ public class BasisStore {
             """;
     private static final String FIND = """
             SELECT c.position, c.why, c.since_ms, b.judgement, b.priors, b.limits, b.meters, b.own_limits,
-                   e.entries, e.said, e.closed_at_ms
+                   e.entries, e.said, e.closed_at_ms, x.repairs
               FROM case_basis c
               JOIN basis b ON b.id = c.basis_id
+              LEFT JOIN case_experience x ON x.case_id = c.case_id AND x.position = c.position
               LEFT JOIN closing e ON e.case_id = c.case_id AND e.position = c.position
              WHERE c.case_id = :caseId
              ORDER BY c.position
@@ -72,6 +79,12 @@ public class BasisStore {
                     .param("why", stored.why().name())
                     .param("sinceMs", stored.sinceMs())
                     .update();
+            stored.experience()
+                    .ifPresent(e -> writer.sql(INSERT_EXPERIENCE)
+                            .param("caseId", caseId.toString())
+                            .param("position", stored.position())
+                            .param("repairs", ExperienceFormat.text(e))
+                            .update());
         });
     }
 
@@ -115,6 +128,7 @@ public class BasisStore {
                 basis,
                 StoredBasis.Why.valueOf(row.getString("why")),
                 row.getLong("since_ms"),
+                Optional.ofNullable(row.getString("repairs")).map(ExperienceFormat::parse),
                 closing(row));
     }
 

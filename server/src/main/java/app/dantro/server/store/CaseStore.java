@@ -1,6 +1,7 @@
 package app.dantro.server.store;
 
 import app.dantro.core.circuit.Loop;
+import app.dantro.core.inference.Experience;
 import app.dantro.core.procedure.Basis;
 import app.dantro.core.record.Statement;
 import java.nio.charset.StandardCharsets;
@@ -75,26 +76,29 @@ public class CaseStore {
 
     /** The same on a vehicle that nobody knew yet. */
     public boolean add(CaseHead record, String circuitJson, Basis basis) {
-        return add(record, Optional.empty(), circuitJson, basis);
+        return add(record, Optional.empty(), circuitJson, basis, Optional.empty());
     }
 
     /**
      * Adds a case with the first version of its circuit and what it is judged by; false if the id is taken.
      *
      * @param vehicle the known vehicle that it is on, whose figures it takes over; none for a new one
+     * @param experience what the shop's own repairs say of it; empty where they are left aside
      */
-    public boolean add(CaseHead record, Optional<UUID> vehicle, String circuitJson, Basis basis) {
-        boolean added = Boolean.TRUE.equals(transaction.execute(status -> open(record, vehicle, circuitJson, basis)));
+    public boolean add(
+            CaseHead record, Optional<UUID> vehicle, String circuitJson, Basis basis, Optional<Experience> experience) {
+        StoredBasis opened = StoredBasis.opened(basis, experience, record.openedAtMs());
+        boolean added = Boolean.TRUE.equals(transaction.execute(status -> open(record, vehicle, circuitJson, opened)));
         changes.changed(record.id());
         return added;
     }
 
-    private boolean open(CaseHead record, Optional<UUID> vehicle, String circuitJson, Basis basis) {
+    private boolean open(CaseHead record, Optional<UUID> vehicle, String circuitJson, StoredBasis basis) {
         boolean added = insert(record);
         if (added) {
             circuits.addFirst(record.id(), circuitJson, record.openedBy(), record.openedAtMs());
             vehicle.ifPresentOrElse(v -> takeOver(record, v), () -> vehicles.addWith(record));
-            bases.add(record.id(), StoredBasis.opened(basis, record.openedAtMs()));
+            bases.add(record.id(), basis);
         }
         return added;
     }

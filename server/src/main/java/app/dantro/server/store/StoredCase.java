@@ -102,6 +102,11 @@ public record StoredCase(
                 record, onCircuit, others, repairs, tests, statements, photos, strikes, bases, simulation);
     }
 
+    /** The same file with other repairs and statements. */
+    public StoredCase beside(List<StoredRepair> done, List<StoredStatement> said) {
+        return new StoredCase(record, onCircuit, readings, done, tests, said, photos, strikes, bases, simulation);
+    }
+
     /** The same file with other bases of its judgement. */
     public StoredCase on(List<StoredBasis> others) {
         return new StoredCase(

@@ -44,6 +44,6 @@ class KeptDatabaseTest {
             }
             assertThat(log.path("cases").findValuesAsText("id")).containsExactly(AGAIN, VAN);
         }
-        assertThat(folder).isDirectoryContaining(f -> f.getFileName().toString().contains("before-13"));
+        assertThat(folder).isDirectoryContaining(f -> f.getFileName().toString().contains("dantro-before-"));
     }
 }

@@ -94,11 +94,9 @@ class StoresTest extends NewCaseInStore {
     void theSameBasisIsThereOnceAndAPositionIsTakenOnce() {
         BasisStore bases = store(BasisStore.class);
         Basis earlier = new Basis(0, 0, 0, 0, OwnSets.none());
-        StoredBasis second = new StoredBasis(2, earlier, StoredBasis.Why.NEWER_PROGRAM, 50, Optional.empty());
+        StoredBasis second = new StoredBasis(2, earlier, StoredBasis.Why.NEWER_PROGRAM, 50);
         bases.add(caseId, second);
-        bases.add(
-                caseId,
-                new StoredBasis(2, Basis.with(OwnSets.none()), StoredBasis.Why.OWN_LIMITS, 60, Optional.empty()));
+        bases.add(caseId, new StoredBasis(2, Basis.with(OwnSets.none()), StoredBasis.Why.OWN_LIMITS, 60));
         assertThat(bases.find(caseId)).hasSize(2).last().isEqualTo(second);
     }
 

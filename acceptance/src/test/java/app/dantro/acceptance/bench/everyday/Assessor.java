@@ -2,8 +2,11 @@ package app.dantro.acceptance.bench.everyday;
 
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.VehicleSort;
 import app.dantro.core.inference.Complaint;
+import app.dantro.core.inference.Experience;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.inference.ShopRepairs;
 import app.dantro.core.limits.OwnSets;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.OrderOfWork;
@@ -18,13 +21,15 @@ import java.util.function.Function;
 /** Assesses the record of one vehicle as the product does: what a repair was foretold to change is worked out once. */
 final class Assessor implements Function<CaseRecord, Assessment> {
     private final Loop loop;
+    private final Experience experience;
     private final PreparedCircuit prepared;
     private final Foretold anew;
     private final OrderOfWork order = new OrderOfWork();
     private final Map<Repaired, Optional<WhatIf>> foretold = new HashMap<>();
 
-    Assessor(Loop loop, PreparedCircuit prepared) {
+    Assessor(Loop loop, PreparedCircuit prepared, ShopRepairs repairs) {
         this.loop = loop;
+        this.experience = repairs.of(VehicleSort.of(prepared.circuit()), loop);
         this.prepared = prepared;
         this.anew = Foretold.by(prepared, Complaint.about(loop));
     }
@@ -33,7 +38,7 @@ final class Assessor implements Function<CaseRecord, Assessment> {
 
     @Override
     public Assessment apply(CaseRecord record) {
-        return order.assess(loop, record, OwnSets.none(), prepared, this::foretold);
+        return order.assess(loop, record, OwnSets.none(), experience, prepared, this::foretold);
     }
 
     private Optional<WhatIf> foretold(CaseRecord before, PartId part) {

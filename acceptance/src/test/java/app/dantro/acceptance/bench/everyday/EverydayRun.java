@@ -1,6 +1,7 @@
 package app.dantro.acceptance.bench.everyday;
 
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.inference.ShopRepairs;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -20,8 +21,15 @@ final class EverydayRun {
 
     private final Tool tool;
     private final Consumer<String> log;
+    private final ShopRepairs repairs;
 
     EverydayRun(Tool tool, Consumer<String> log) {
+        this(tool, log, new ShopRepairs(List.of()));
+    }
+
+    /** @param repairs the shop's own verified repairs, which count beside the written priors */
+    EverydayRun(Tool tool, Consumer<String> log, ShopRepairs repairs) {
+        this.repairs = repairs;
         this.tool = tool;
         this.log = log;
     }
@@ -70,7 +78,7 @@ final class EverydayRun {
             List<String> lines = new ArrayList<>();
             lines.add("== %s %s %s %s clamp %s: %s"
                     .formatted(v.id(), v.circuit(), v.complaint(), v.concern(), tool.clamp(v), v.truth()));
-            Session session = new Session(v, prepared, tool, number, lines::add);
+            Session session = new Session(v, prepared, repairs, tool, number, lines::add);
             Session.Result result = session.follow(
                     Ladder.of(Complaints.concern(v), number, v.meter().pile()));
             lines.add("%s %s %s alarmed %s"

@@ -3,6 +3,7 @@ package app.dantro.acceptance.bench.everyday;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.inference.PreparedCircuit;
+import app.dantro.core.inference.ShopRepairs;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.procedure.Step;
 import app.dantro.core.record.Topic;
@@ -38,13 +39,25 @@ final class Session {
     private final List<String> discords = new ArrayList<>();
     private final Random dice;
     private Optional<String> first = Optional.empty();
+    private int readingsBefore;
     private int repairs;
     private Assessment last;
 
     Session(FleetVehicle vehicle, PreparedCircuit prepared, Tool tool, long seed, Consumer<String> log) {
+        this(vehicle, prepared, new ShopRepairs(List.of()), tool, seed, log);
+    }
+
+    /** @param repairs what the shop's own verified repairs say */
+    Session(
+            FleetVehicle vehicle,
+            PreparedCircuit prepared,
+            ShopRepairs repairs,
+            Tool tool,
+            long seed,
+            Consumer<String> log) {
         this.vehicle = vehicle;
         this.prepared = prepared;
-        this.assessor = new Assessor(Complaints.concern(vehicle), prepared);
+        this.assessor = new Assessor(Complaints.concern(vehicle), prepared, repairs);
         this.clamp = tool.clamp(vehicle);
         this.technician = new Technician(vehicle, prepared.circuit(), clamp, seed);
         this.doing = new Doing(technician);
@@ -59,6 +72,7 @@ final class Session {
      * @param alarmed suspect or faulty at any moment
      * @param charged whether the program had a battery charged on the way
      * @param atEnd suspect or faulty at the end, the likeliest first, with its probability
+     * @param readingsBefore those before the first repair, or all if nothing was repaired
      * @param questions asked about readings that were right
      * @param repairs made, the first of them {@code part}
      * @param left the vehicle as it drove off
@@ -74,6 +88,7 @@ final class Session {
             boolean charged,
             Map<String, Double> atEnd,
             int readings,
+            int readingsBefore,
             int cranks,
             int questions,
             int doubts,
@@ -146,6 +161,7 @@ final class Session {
 
     /** Repairs it, if what becomes of the vehicle can be known and the part was a right one; else it ends here. */
     private Optional<End> repair(PartId part) {
+        readingsBefore = first.isEmpty() ? technician.taken() : readingsBefore;
         first = first.or(() -> Optional.of(part.value()));
         boolean right = technician.vehicle().rightNames().contains(part.value());
         if (!right || repairs == MOST_REPAIRS || !technician.repair(meant(part))) {
@@ -211,6 +227,7 @@ final class Session {
                 technician.charged(),
                 atEnd,
                 technician.taken(),
+                first.isEmpty() ? technician.taken() : readingsBefore,
                 technician.cranks,
                 technician.asked.size(),
                 doubted.size(),

@@ -43,6 +43,23 @@ final class WorldVehicles {
                 .toList();
     }
 
+    /** Faulty ones of the world of a seed; a share of them, where it can be at fault, with one joint. */
+    static List<FleetVehicle> faulty(long seed, int vehicles, Optional<PartId> joint, double share) {
+        EverydayWorld world = new EverydayWorld(seed);
+        Random dice = new Random(seed);
+        return IntStream.iterate(0, n -> n + 1)
+                .mapToObj(n -> {
+                    boolean its = dice.nextDouble() < share;
+                    EverydayVehicle vehicle = joint.filter(j -> its)
+                            .flatMap(j -> world.vehicleWith(n, j))
+                            .orElseGet(() -> world.vehicle(n));
+                    return of(vehicle, seed * 1_000_003 + n, Optional.empty());
+                })
+                .filter(FleetVehicle::costsItsComplaint)
+                .limit(vehicles)
+                .toList();
+    }
+
     /** One of them; after a repair it comes with the complaint that it had. */
     private static FleetVehicle of(EverydayVehicle vehicle, long seed, Optional<Complaint> said) {
         Circuit circuit = vehicle.circuit();

@@ -1,0 +1,44 @@
+package app.dantro.core.inference;
+
+import app.dantro.core.circuit.PartId;
+import java.util.Map;
+
+/**
+ * Which parts a shop's own verified repairs found faulty, after complaints like a case's. It counts before anything is read,
+ * beside the written priors; no number of repairs outweighs what is read.
+ *
+ * @param alike repairs on vehicles of the case's sort, by part
+ * @param others repairs on vehicles of other sorts, which say less
+ */
+public record Experience(Map<PartId, Integer> alike, Map<PartId, Integer> others) {
+    private static final Experience NONE = new Experience(Map.of(), Map.of());
+
+    public Experience {
+        alike = Map.copyOf(alike);
+        others = Map.copyOf(others);
+    }
+
+    /** Of a shop that has none yet, or wants it left aside. */
+    public static Experience none() {
+        return NONE;
+    }
+
+    public boolean isNone() {
+        return alike.isEmpty() && others.isEmpty();
+    }
+
+    /** Repairs of a part on vehicles of the case's sort. */
+    public int repairs(PartId part) {
+        return alike.getOrDefault(part, 0);
+    }
+
+    /** Repairs of all parts on vehicles of the case's sort. */
+    public int repairs() {
+        return alike.values().stream().mapToInt(Integer::intValue).sum();
+    }
+
+    /** The weight of a part's repairs. */
+    double weight(PartId part) {
+        return alike.getOrDefault(part, 0) + Marks.ASSUMED_OTHER_SORT * others.getOrDefault(part, 0);
+    }
+}

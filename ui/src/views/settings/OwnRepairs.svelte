@@ -1,0 +1,125 @@
+<script lang="ts">
+	import { ask } from '../../lib/api/ask';
+	import { api, type OwnRepairs } from '../../lib/api/client';
+	import { getApp } from '../../lib/state/app.svelte';
+	import { newId } from '../../lib/state/ids';
+
+	/** What was repaired and verified in this shop: it counts before anything is read, unless it is left aside. */
+	const LOST = 'Dantro cannot be reached: what the shop’s own repairs say is not known now.';
+	const SHOWN = 8;
+	const SORTS: Record<string, string> = {
+		CAR: 'cars',
+		MOTORCYCLE: 'motorcycles',
+		DIESEL: 'diesels',
+		TWO_BATTERIES: 'two batteries',
+		TRUCK: '24 V trucks'
+	};
+	const app = getApp();
+	let own = $state.raw<OwnRepairs | null>(null);
+	let message = $state('');
+	let all = $state(false);
+	const rows = $derived(own?.repairs.slice(0, all ? undefined : SHOWN) ?? []);
+	const sum = $derived(own?.repairs.reduce((n, r) => n + r.repairs, 0) ?? 0);
+
+	async function shown(asked: Parameters<typeof ask<OwnRepairs>>[0]): Promise<void> {
+		const { data, wrong } = await ask(asked, LOST);
+		own = data ?? own;
+		message = wrong ?? '';
+	}
+	const choose = (count: boolean): Promise<void> =>
+		shown(
+			api.PUT('/api/shop/experience/{choiceId}', {
+				params: { path: { choiceId: newId() } },
+				body: { count, by: app.device, saidAtMs: Date.now() }
+			})
+		);
+	$effect(() => void shown(api.GET('/api/shop/experience')));
+</script>
+
+<section class="card">
+	<h2>What this shop found before</h2>
+	{#if message}<p role="alert"><b>{message}</b></p>{/if}
+	{#if own}
+		<label>
+			<input
+				type="checkbox"
+				name="own-repairs"
+				checked={own.count}
+				onchange={(e) => void choose(e.currentTarget.checked)}
+			/>
+			<span>Its own verified repairs count before a new case’s first reading</span>
+		</label>
+		{#if rows.length === 0}
+			<p class="soft">
+				None yet. Every repair whose retest and own test were passed is counted here; imported and simulated
+				cases never are.
+			</p>
+		{:else}
+			<table>
+				<thead><tr><th>Part</th><th>Complaint</th><th>On</th><th class="number">Repairs</th></tr></thead>
+				<tbody>
+					{#each rows as row (row.concern + row.sort + row.part)}
+						<tr>
+							<td>{row.part}</td>
+							<td>{row.concern === 'STARTING' ? 'starting' : 'charging'}</td>
+							<td>{SORTS[row.sort]}</td>
+							<td class="number">{row.repairs}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			{#if own.repairs.length > SHOWN}
+				<button type="button" class="more" onclick={() => (all = !all)}>
+					{all ? 'Fewer' : `All ${own.repairs.length} rows`}
+				</button>
+			{/if}
+			<p class="soft">
+				{sum}
+				{sum === 1 ? 'repair' : 'repairs'}, of the newest 300 verified cases. They make a part likelier or
+				less likely by at most what fifty cases weigh; readings decide. An open case keeps what it began with.
+			</p>
+		{/if}
+	{/if}
+</section>
+
+<style>
+	label {
+		display: flex;
+		align-items: center;
+		gap: 14px;
+		min-height: 48px;
+		cursor: pointer;
+	}
+	input {
+		width: 28px;
+		height: 28px;
+		flex: none;
+		accent-color: var(--ink);
+	}
+	th {
+		text-align: left;
+		font-size: 15px;
+		color: var(--soft);
+	}
+	td,
+	th {
+		padding: 6px 12px 6px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	td:first-child::first-letter {
+		text-transform: uppercase;
+	}
+	.number {
+		text-align: right;
+		padding-right: 0;
+	}
+	.more {
+		min-height: 48px;
+		justify-self: start;
+		text-decoration: underline;
+	}
+	.soft {
+		font-size: 15px;
+		color: var(--soft);
+	}
+</style>
