@@ -6,6 +6,7 @@ import static app.dantro.server.RunningServer.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.server.RunningServer.Answer;
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -44,12 +45,14 @@ class ApiTest extends OneCase {
         Map<String, Object> crank = cranking("post-plus", "post-minus", "11.60", 155);
         String other = server.openCase();
         server.put(path + fresh("readings"), base);
-        Answer inOrder = server.put(path + fresh("readings"), crank);
+        server.put(path + fresh("readings"), crank);
         server.put(other + fresh("readings"), crank);
-        Answer reversed = server.put(other + fresh("readings"), base);
-        assertThat(reversed.body().path("parts").findValuesAsText("standing"))
-                .isEqualTo(inOrder.body().path("parts").findValuesAsText("standing"));
-        assertThat(reversed.text("headline")).isEqualTo(inOrder.text("headline"));
+        server.put(other + fresh("readings"), base);
+        JsonNode inOrder = JudgedCases.judged(path);
+        JsonNode reversed = JudgedCases.judged(other);
+        assertThat(reversed.path("parts").findValuesAsText("standing"))
+                .isEqualTo(inOrder.path("parts").findValuesAsText("standing"));
+        assertThat(reversed.path("headline")).isEqualTo(inOrder.path("headline"));
     }
 
     @Test

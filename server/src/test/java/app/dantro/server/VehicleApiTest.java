@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.dantro.server.RunningServer.Answer;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -90,5 +91,16 @@ class VehicleApiTest extends OneServer {
             }
         }
         throw new AssertionError("The case has no topic (%s).".formatted(topic));
+    }
+
+    @Test
+    void aVisitThatIsDatedInTheFutureIsRefusedWithBothDays() throws Exception {
+        Map<String, Object> body = RunningServer.newCase();
+        body.put("openedAtMs", Instant.parse("2121-05-12T12:00:00Z").toEpochMilli());
+        Answer refused = server.put("/api/cases/" + UUID.randomUUID(), body);
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.body().toString()).contains("dated 12 May 2121", "set the clock that is wrong");
+        body.put("openedAtMs", System.currentTimeMillis() + 3_600_000);
+        assertThat(server.put("/api/cases/" + UUID.randomUUID(), body).status()).isEqualTo(201);
     }
 }

@@ -27,6 +27,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -50,6 +51,7 @@ class CaseController {
     private final Cases files;
     private final VehicleStore vehicles;
     private final VehicleDetailStore details;
+    private final Clock clock;
 
     CaseController(
             CaseStore cases,
@@ -57,7 +59,9 @@ class CaseController {
             Circuits built,
             Cases files,
             VehicleStore vehicles,
-            VehicleDetailStore details) {
+            VehicleDetailStore details,
+            Clock clock) {
+        this.clock = clock;
         this.vehicles = vehicles;
         this.details = details;
         this.built = built;
@@ -114,6 +118,7 @@ class CaseController {
     @PutMapping("/cases/{caseId}")
     ResponseEntity<CaseView> open(@PathVariable UUID caseId, @Valid @RequestBody NewCase body) {
         CaseHead record = body.toRecord(caseId);
+        Dated.check(record.openedAtMs(), clock);
         String circuit = body.circuitOf()
                 .map(of -> files.load(of).onCircuit().json())
                 .orElseGet(() -> CircuitFormat.readyMade(body.circuit()));
