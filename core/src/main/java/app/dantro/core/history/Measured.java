@@ -6,6 +6,7 @@ import app.dantro.core.circuit.SeriesLoop;
 import app.dantro.core.network.StartingLoop;
 import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
+import app.dantro.core.reading.Readings;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Repair;
 import java.util.ArrayList;
@@ -29,11 +30,12 @@ public record Measured(PartId part, long atMillis, double ohms, double lowOhms, 
     /** What a case tells: of every part the newest reading just across it, and the one that its repair outdated; as taken. */
     public static List<Measured> in(CaseRecord record) {
         List<Measured> all = new ArrayList<>();
+        Readings counted = record.counted();
         for (Part part : record.circuit().parts()) {
             Stream<Reading> before = record.repairs().stream()
                     .filter(repair -> repair.part().equals(part.id()))
                     .flatMap(repair -> across(record, part, repair).stream());
-            Stream.concat(before, newest(record, part).stream())
+            Stream.concat(before, newest(record, counted, part).stream())
                     .distinct()
                     .flatMap(reading -> of(record, part, reading).stream())
                     .forEach(all::add);
@@ -42,9 +44,8 @@ public record Measured(PartId part, long atMillis, double ohms, double lowOhms, 
         return all;
     }
 
-    private static Optional<Reading> newest(CaseRecord record, Part part) {
-        return record.counted()
-                .across(part.from(), part.to())
+    private static Optional<Reading> newest(CaseRecord record, Readings counted, Part part) {
+        return counted.across(part.from(), part.to())
                 .where(reading -> told(record, part, reading))
                 .newest();
     }

@@ -119,10 +119,11 @@ public record CaseRecord(
 
     /** The readings in one state, answers worked in. */
     Readings inState(ReadingState state) {
+        boolean signs = writesSigns();
         return Readings.of(readings.stream()
                 .filter(r -> stateOf(r) == state)
                 .map(RecordedReading::effective)
-                .map(this::withTheFlow)
+                .map(reading -> signs ? reading : withTheFlow(reading))
                 .sorted(IN_TIME));
     }
 
@@ -155,15 +156,15 @@ public record CaseRecord(
     }
 
     /**
-     * While the starter is called for the current's direction is settled: a drop typed without any sign counts by its size,
-     * whichever way the leads were (docs/everyday.md, the sign of a drop).
+     * While the starter is called for the current's direction is settled: of somebody who writes no signs a drop counts by
+     * its size, whichever way the leads were (docs/everyday.md, the sign of a drop).
      */
     private Reading withTheFlow(Reading reading) {
         boolean settled = reading.condition().starterCalled()
                 && loop.has(reading.red())
                 && loop.has(reading.black())
                 && reading.volts() > 0;
-        if (!settled || writesSigns()) {
+        if (!settled) {
             return reading;
         }
         Stretch stretch = loop.between(reading.red(), reading.black());
