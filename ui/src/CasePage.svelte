@@ -18,7 +18,7 @@
 		void bench.load();
 		return followCase(
 			bench.id,
-			() => void bench.load(),
+			(entry) => void bench.changed(entry),
 			(seat) => bench.line.heard(seat)
 		);
 	});

@@ -114,6 +114,11 @@ export class CaseState {
 		await this.outbox.flush();
 	}
 
+	/** The case changed: fetched anew, unless by an entry of this page's own, whose answer brings the case with it. */
+	async changed(entry?: string): Promise<void> {
+		if (!entry || !this.outbox.isOwn(entry)) await this.load();
+	}
+
 	showLoop(loop: Profile['loop']): void {
 		this.#otherLoop = this.#view?.profile.loop !== loop;
 	}

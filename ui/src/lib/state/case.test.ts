@@ -46,6 +46,20 @@ describe('CaseState', () => {
 		expect(bench.view?.headline).toBe('after 3');
 	});
 
+	it('fetches the case for what others entered, not for its own entry', async () => {
+		const bench = opened(async () => answered(view(2)));
+		get.mockResolvedValue({ data: view(1) });
+		await bench.load();
+		bench.record.state('CRANK', 'STOP');
+		await settle();
+		get.mockClear();
+		await bench.changed('/statements/');
+		expect(get).not.toHaveBeenCalled();
+		await bench.changed('another-entry');
+		await bench.changed();
+		expect(get).toHaveBeenCalledTimes(2);
+	});
+
 	it('shows what came between when a fetch overtakes the answer to a save', async () => {
 		let fetched: (answer: unknown) => void = () => undefined;
 		const bench = opened(async () => answered(view(2)));

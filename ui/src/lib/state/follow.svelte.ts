@@ -1,16 +1,22 @@
 import type { SeatView } from '../api/client';
 
-/** Calls back whenever another screen changed the case, while this page can be seen; one stream per visible page. */
+/**
+ * Calls back whenever the case changed, by which entry if it was one, while this page can be seen; one stream per visible
+ * page.
+ */
 export function followCase(
 	caseId: string,
-	onchange: () => void,
+	onchange: (entry?: string) => void,
 	onseat?: (view: SeatView) => void
 ): () => void {
 	let stream: EventSource | null = null;
+	const anew = () => onchange();
 	const open = () => {
 		if (document.visibilityState !== 'visible' || stream) return;
 		stream = new EventSource(`/api/cases/${caseId}/events`);
-		stream.addEventListener('changed', onchange);
+		stream.addEventListener('changed', (event) =>
+			onchange((JSON.parse(event.data as string) as { entry?: string }).entry)
+		);
 		// What changed before the stream stood was told to nobody here.
 		stream.addEventListener('open', (event) => {
 			if (event instanceof MessageEvent) onchange();
@@ -31,10 +37,10 @@ export function followCase(
 	};
 	open();
 	document.addEventListener('visibilitychange', onvisibility);
-	window.addEventListener('online', onchange);
+	window.addEventListener('online', anew);
 	return () => {
 		close();
 		document.removeEventListener('visibilitychange', onvisibility);
-		window.removeEventListener('online', onchange);
+		window.removeEventListener('online', anew);
 	};
 }

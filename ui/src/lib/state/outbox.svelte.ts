@@ -15,6 +15,8 @@ export type Letter = {
 type Outcome = { letter: Letter; view: CaseView } | { letter: Letter; refused: string };
 
 const RETRY_MILLIS = 3000;
+/** How many of its letters a page knows again. */
+const KNOWN = 50;
 
 /** Sends writes one after the other, in order, and keeps them over reloads, dead networks and closed tabs. */
 export class Outbox {
@@ -23,6 +25,8 @@ export class Outbox {
 	#sending = false;
 	/** What the browser had no room for; it lives as long as the page. */
 	#unkept: Letter[] = [];
+	/** Where this page's own letters went, the newest last. */
+	#own: string[] = [];
 
 	constructor(
 		private readonly kept: Promise<Kept>,
@@ -74,10 +78,19 @@ export class Outbox {
 		}
 	}
 
+	/** True for an entry that this page sends at the moment, or sent. */
+	isOwn(entry: string): boolean {
+		return this.#own.some((path) => path.includes(entry));
+	}
+
 	/** Null if the server took it or refused it; else why the letter must wait. */
 	async #deliver(letter: Letter): Promise<string | null> {
+		this.#own = [...this.#own, letter.path].slice(-KNOWN);
 		const sent = await send<CaseView>(letter.path, letter.body, this.fetcher);
-		if (sent.kind === 'lost') return sent.why ?? 'No connection.';
+		if (sent.kind === 'lost') {
+			this.#own = this.#own.filter((path) => path !== letter.path);
+			return sent.why ?? 'No connection.';
+		}
 		await (await this.kept).remove(letter.id);
 		this.#unkept = this.#unkept.filter((l) => l.id !== letter.id);
 		await this.#look();

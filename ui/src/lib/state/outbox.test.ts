@@ -45,6 +45,21 @@ describe('Outbox', () => {
 		expect(reopened.letters).toEqual([]);
 	});
 
+	it('knows its own entries while they go out and after, not those that nobody took', async () => {
+		let take: (response: Response) => void = () => undefined;
+		const box = outbox(() => new Promise((resolve) => (take = resolve)));
+		void box.add(letter('a'));
+		await vi.advanceTimersByTimeAsync(1);
+		expect(box.isOwn('a')).toBe(true);
+		take(answer(201));
+		await vi.advanceTimersByTimeAsync(1);
+		expect(box.isOwn('a')).toBe(true);
+		expect(box.isOwn('b')).toBe(false);
+		const lost = outbox(dead);
+		await lost.add(letter('c'));
+		expect(lost.isOwn('c')).toBe(false);
+	});
+
 	it('tries again by itself', async () => {
 		let up = false;
 		const box = outbox(async () => (up ? answer(200) : answer(503)));

@@ -27,15 +27,18 @@ public class Events {
     }
 
     public boolean record(StoredRepair repair) {
-        return done(store.add(repair), repair, store.findRepair(repair.repair().id()), repair.caseId());
+        UUID id = repair.repair().id();
+        return done(store.add(repair), repair, store.findRepair(id), repair.caseId(), id);
     }
 
     public boolean record(StoredTest test) {
-        return done(store.add(test), test, store.findTest(test.test().id()), test.caseId());
+        UUID id = test.test().id();
+        return done(store.add(test), test, store.findTest(id), test.caseId(), id);
     }
 
     public boolean record(StoredStatement said) {
-        return done(store.add(said), said, store.findStatement(said.statement().id()), said.caseId());
+        UUID id = said.statement().id();
+        return done(store.add(said), said, store.findStatement(id), said.caseId(), id);
     }
 
     boolean record(Strike strike) {
@@ -44,14 +47,14 @@ public class Events {
             throw ProblemException.field(
                     "target", "There is nothing with the id (%s) in this case.".formatted(strike.target()));
         }
-        return done(store.add(strike), strike, store.findStrike(strike.id()), strike.caseId());
+        return done(store.add(strike), strike, store.findStrike(strike.id()), strike.caseId(), strike.id());
     }
 
-    private <T> boolean done(boolean added, T sent, Optional<T> onRecord, UUID caseId) {
+    private <T> boolean done(boolean added, T sent, Optional<T> onRecord, UUID caseId, UUID entry) {
         if (!added && !onRecord.orElseThrow().equals(sent)) {
             throw ProblemException.taken();
         }
-        events.changed(caseId);
+        events.changed(caseId, entry);
         return added;
     }
 }

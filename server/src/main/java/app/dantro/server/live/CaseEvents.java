@@ -15,12 +15,16 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Open event streams by case. A stream only says "changed"; the screen then fetches the case. */
+/**
+ * Open event streams by case. A stream only says "changed", by which entry if it was one; the screen then fetches the case,
+ * unless the entry is its own.
+ */
 @Component
 public class CaseEvents {
     private static final long FOREVER = 0;
 
     private static final long STILL_THERE_SECONDS = 15;
+    private static final Map<String, UUID> SOMETHING = Map.of();
 
     private final Map<UUID, Set<Screen>> screens = new ConcurrentHashMap<>();
     private final OpenStreams open = new OpenStreams();
@@ -79,21 +83,30 @@ public class CaseEvents {
 
     /** Tells every screen on the case that it changed, once what changed it is on record for good. */
     public void changed(UUID caseId) {
+        changed(caseId, SOMETHING);
+    }
+
+    /** The same by an entry: the screen that it came from has the case with it in the answer. */
+    public void changed(UUID caseId, UUID entry) {
+        changed(caseId, Map.of("entry", entry));
+    }
+
+    private void changed(UUID caseId, Map<String, UUID> by) {
         if (!TransactionSynchronizationManager.isSynchronizationActive()) {
-            tellChanged(caseId);
+            tellChanged(caseId, by);
             return;
         }
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                tellChanged(caseId);
+                tellChanged(caseId, by);
             }
         });
     }
 
-    private void tellChanged(UUID caseId) {
+    private void tellChanged(UUID caseId, Map<String, UUID> by) {
         changes.changed(caseId);
-        screens.getOrDefault(caseId, Set.of()).forEach(screen -> screen.tell("changed", "{}"));
+        screens.getOrDefault(caseId, Set.of()).forEach(screen -> screen.tell("changed", by, SOMETHING));
         publisher.publishEvent(new CaseChanged(caseId));
     }
 
@@ -113,7 +126,7 @@ public class CaseEvents {
     /** A circuit that was being worked out is ready: its cases say more now. */
     @EventListener
     void prepared(PreparedCircuits.Prepared prepared) {
-        prepared.cases().forEach(this::changed);
+        prepared.cases().forEach(id -> changed(id));
     }
 
     /** Ends every stream when the program stops, where an open one would hold it up; screens that may open them anew. */

@@ -29,9 +29,13 @@ public final class Screen {
     }
 
     /** Tells it; of a kind that still waits to be told the newer word takes the place. */
-    public synchronized void tell(String name, Object data) {
-        waiting.remove(name);
-        waiting.put(name, data);
+    public void tell(String name, Object data) {
+        tell(name, data, data);
+    }
+
+    /** The same; if one still waits, both are told by what stands for several. */
+    synchronized void tell(String name, Object data, Object several) {
+        waiting.put(name, waiting.remove(name) == null ? data : several);
         if (!sending) {
             sending = true;
             tellers.execute(this::sendAll);

@@ -74,7 +74,7 @@ public class ReadingDesk {
         Reading reading = stored.reading();
         UUID caseId = stored.caseId();
         if (store.add(stored, file.onCircuit().version())) {
-            events.changed(caseId);
+            events.changed(caseId, reading.id());
             return new Recorded(true, file.with(stored));
         }
         Optional<StoredReading> there = store.find(reading.id());
@@ -125,6 +125,6 @@ public class ReadingDesk {
             throw ProblemException.conflict(
                     "The question is answered already. Strike the reading out and measure again if the answer was wrong.");
         }
-        events.changed(caseId);
+        events.changed(caseId, readingId);
     }
 }

@@ -1,15 +1,20 @@
 package app.dantro.server.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.dantro.server.store.CaseChanges;
 import java.io.IOException;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Screens that take what they are told, and one that does not. */
@@ -20,7 +25,7 @@ class CaseEventsTest {
     private final CaseEvents events = new CaseEvents(event -> {}, new Tellers(), new CaseChanges());
 
     /** A screen that takes a word only when it is let. */
-    private static final class Stuck extends SseEmitter {
+    private static class Stuck extends SseEmitter {
         final Semaphore let = new Semaphore(0);
         final Semaphore taken = new Semaphore(0);
 
@@ -59,6 +64,35 @@ class CaseEventsTest {
         assertThat(slow.taken.tryAcquire(2, 10, TimeUnit.SECONDS)).isTrue();
         events.changed(CASE);
         assertThat(slow.taken.tryAcquire(1, 10, TimeUnit.SECONDS)).isTrue();
+    }
+
+    /** A screen that may skip its own entry must not skip another's that was told in one word with it. */
+    @Test
+    void oneEntryIsNamedAndSeveralAreNot() throws Exception {
+        List<Object> told = new CopyOnWriteArrayList<>();
+        Stuck slow = new Stuck() {
+            @Override
+            public void send(SseEventBuilder builder) {
+                builder.build().stream()
+                        .map(ResponseBodyEmitter.DataWithMediaType::getData)
+                        .filter(Map.class::isInstance)
+                        .forEach(told::add);
+                super.send(builder);
+            }
+        };
+        events.add(CASE, "phone", slow);
+        UUID own = new UUID(3, 1);
+        events.changed(CASE, own);
+        slow.let.release(2);
+        assertThat(slow.taken.tryAcquire(2, 10, TimeUnit.SECONDS)).isTrue();
+        assertThat(told).containsExactly(Map.of("entry", own));
+        events.changed(CASE);
+        await().until(() -> told.size() == 2);
+        events.changed(CASE, new UUID(3, 2));
+        events.changed(CASE, own);
+        slow.let.release(2);
+        assertThat(slow.taken.tryAcquire(2, 10, TimeUnit.SECONDS)).isTrue();
+        assertThat(told).containsExactly(Map.of("entry", own), Map.of(), Map.of());
     }
 
     /** A screen whose line is gone: it shows only when something is written to it. */

@@ -9,6 +9,8 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
 
 /** Speaks to a program on this machine as its own page does. */
 final class Client {
@@ -44,12 +46,18 @@ final class Client {
                 (System.nanoTime() - from) / 1e6);
     }
 
-    /** The event line of a case, for as long as the program runs: calls back at every change. */
-    void follow(String path, Runnable changed) {
+    /** @param changed is told what the line says of each change: by which entry, if it was one */
+    void follow(String path, Consumer<String> changed) {
         HttpRequest request =
                 HttpRequest.newBuilder(URI.create(base + path + "/events")).build();
+        AtomicBoolean next = new AtomicBoolean();
         http.sendAsync(request, BodyHandlers.ofLines())
-                .thenAccept(line -> line.body().filter("event:changed"::equals).forEach(l -> changed.run()));
+                .thenAccept(line -> line.body().forEach(l -> {
+                    if (l.startsWith("data:") && next.getAndSet(false)) {
+                        changed.accept(l);
+                    }
+                    next.set(next.get() || l.equals("event:changed"));
+                }));
     }
 
     Reply get(String path) throws IOException, InterruptedException {

@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -15,7 +17,7 @@ import java.util.stream.Stream;
 
 /**
  * Many technicians, each with an event line, a case of their own and a reading every five seconds, over sixteen circuits. A
- * page that hears of a change fetches the case, as the real one does.
+ * page that hears of a change that is not its own entry fetches the case, as the real one does.
  */
 final class Load {
     private static final int EACH_MILLIS = 5000;
@@ -88,18 +90,24 @@ final class Load {
             String path = client.openCase(
                     CIRCUITS.get(number % CIRCUITS.size()), CELSIUS.get(number / CIRCUITS.size() % temperatures));
             Semaphore changes = new Semaphore(0);
-            client.follow(path, changes::release);
+            Set<String> mine = ConcurrentHashMap.newKeySet();
+            client.follow(path, said -> {
+                if (mine.stream().noneMatch(said::contains)) {
+                    changes.release();
+                }
+            });
             Thread.sleep(new Random(number).nextInt(EACH_MILLIS));
-            List<String> mine = new ArrayList<>();
+            List<String> kept = new ArrayList<>();
             long end = System.nanoTime() + Duration.ofSeconds(seconds).toNanos();
             Walk walk = new Walk(CIRCUITS.get(number % CIRCUITS.size()), number);
             for (int n = 0; System.nanoTime() < end; n++) {
                 String id = UUID.randomUUID().toString();
+                mine.add(id);
                 long from = System.nanoTime();
                 Client.Reply saved = client.send("PUT", path + "/readings/" + id, walk.reading(n));
                 if (saved.status() == 201) {
                     acknowledged.millis.add(saved.millis());
-                    mine.add(id);
+                    kept.add(id);
                 } else {
                     refused.incrementAndGet();
                 }
@@ -107,7 +115,7 @@ final class Load {
             }
             String view = client.get(path).body();
             missing.addAndGet(
-                    (int) mine.stream().filter(id -> !view.contains(id)).count());
+                    (int) kept.stream().filter(id -> !view.contains(id)).count());
         } catch (IOException broken) {
             refused.incrementAndGet();
         } catch (InterruptedException stopped) {
