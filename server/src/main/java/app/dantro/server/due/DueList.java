@@ -3,6 +3,7 @@ package app.dantro.server.due;
 import app.dantro.core.history.Drift;
 import app.dantro.core.history.Measured;
 import app.dantro.core.quantity.Reason;
+import app.dantro.core.record.Topic;
 import app.dantro.server.due.DueView.DueVehicleView;
 import app.dantro.server.due.DueView.Kind;
 import app.dantro.server.store.DueItem.OfVehicle;
@@ -80,9 +81,10 @@ class DueList {
         String stood = open.vehicle()
                 .map(OfVehicle::odometer)
                 .filter(o -> !o.isEmpty())
-                .map(o -> ", stood at %s km".formatted(o))
+                .map(o -> ", stood at " + Topic.ODOMETER.words(o))
                 .orElse("");
-        return "or at %d km%s".formatted(open.item().odometer().getAsInt(), stood);
+        String at = Topic.ODOMETER.words(Integer.toString(open.item().odometer().getAsInt()));
+        return "or at %s%s".formatted(at, stood);
     }
 
     private static DueVehicleView vehicle(OfVehicle of) {
