@@ -31,6 +31,11 @@ record Hypothesis(List<Fault> faults, Optional<Fault> stronger, double logPrior,
         return faults.isEmpty();
     }
 
+    /** True if it calls a battery flat. */
+    boolean flat() {
+        return faults.stream().anyMatch(f -> f instanceof Fault.FlatBattery);
+    }
+
     VehicleState state(double celsius) {
         return with(VehicleState.healthyAt(celsius), faults);
     }

@@ -1,6 +1,5 @@
 package app.dantro.core.inference;
 
-import app.dantro.core.network.Fault;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -96,14 +95,13 @@ final class PosteriorSearch {
     private void singles(IntPredicate among, Candidate candidate) {
         double shift = Math.log((1 - Priors.ASSUMED_HEALTHY_AFTER_REPAIR) / Priors.ASSUMED_SINGLE);
         for (int h = 0; h < prepared.hypotheses().size(); h++) {
-            if (!among.test(h)) {
-                continue;
+            if (among.test(h)) {
+                double prior = prepared.hypotheses().get(h).logPrior();
+                if (evidence.repaired()) {
+                    prior = h == 0 ? Math.log(Priors.ASSUMED_HEALTHY_AFTER_REPAIR) : prior + shift;
+                }
+                look(candidate, h, Explanation.NONE, prior + learned.shift(h, Explanation.NONE));
             }
-            double prior = prepared.hypotheses().get(h).logPrior();
-            if (evidence.repaired()) {
-                prior = h == 0 ? Math.log(Priors.ASSUMED_HEALTHY_AFTER_REPAIR) : prior + shift;
-            }
-            look(candidate, h, Explanation.NONE, prior + learned.shift(h, Explanation.NONE));
         }
     }
 
@@ -147,8 +145,6 @@ final class PosteriorSearch {
     }
 
     private boolean flat(int hypothesis) {
-        return hypothesis > 0
-                && prepared.hypotheses().get(hypothesis).faults().stream()
-                        .anyMatch(f -> f instanceof Fault.FlatBattery);
+        return hypothesis > 0 && prepared.hypotheses().get(hypothesis).flat();
     }
 }

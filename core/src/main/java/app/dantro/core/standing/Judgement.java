@@ -175,7 +175,7 @@ public final class Judgement {
                 p,
                 suspected(part),
                 circuit.part(part).filter(wiring -> anythingRead()).map(this::resistance),
-                p >= Marks.SUSPECT ? new Influences(() -> carrying.influences(part, p)) : Influences.none()));
+                p >= Marks.SUSPECT ? carrying.later(part, p) : Influences.none()));
     }
 
     /** What is known of a wiring part's resistance. */

@@ -29,7 +29,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Assessments {
     private static final Logger LOG = LoggerFactory.getLogger(Assessments.class);
-    private static final int KEPT = 64;
+    private static final int KEPT = 256;
 
     private final OrderOfWork order;
     private final PreparedCircuits prepared;

@@ -112,7 +112,7 @@ class CaseImport {
         }
         Happened happened = document.happened();
         for (RecordedReading reading : document.readings()) {
-            file = readings.takeOver(asItStood(file, happened, reading, by), reading, by)
+            file = readings.takeOver(AsItStood.before(file, happened, reading, by), reading, by)
                     .file();
         }
         happened.repairs().forEach(r -> events.record(new StoredRepair(id, r, by)));
@@ -122,21 +122,6 @@ class CaseImport {
         document.closing()
                 .filter(said -> added && !basis.ofThisProgram())
                 .ifPresent(said -> bases.close(id, 1, new StoredBasis.Closing(said, entries, clock.millis())));
-    }
-
-    /** With what was repaired and said before a reading: only what nobody knew then is asked about it. */
-    private static StoredCase asItStood(StoredCase file, Happened happened, RecordedReading reading, String by) {
-        UUID id = file.record().id();
-        long at = reading.reading().takenAtMillis();
-        return file.beside(
-                happened.repairs().stream()
-                        .filter(r -> r.doneAtMillis() <= at)
-                        .map(r -> new StoredRepair(id, r, by))
-                        .toList(),
-                happened.statements().stream()
-                        .filter(s -> s.saidAtMillis() <= at)
-                        .map(s -> new StoredStatement(id, s, by))
-                        .toList());
     }
 
     /** A simulated vehicle is no place for what a shop saw on real ones. */

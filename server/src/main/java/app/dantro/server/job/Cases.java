@@ -13,7 +13,6 @@ import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
 import app.dantro.server.store.EventStore;
-import app.dantro.server.store.LineStore;
 import app.dantro.server.store.PhotoStore;
 import app.dantro.server.store.ReadingStore;
 import app.dantro.server.store.SimulationStore;
@@ -23,15 +22,11 @@ import app.dantro.server.view.CaseView;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** Loads a case with all its events, and what follows from them. */
 @Service
 public class Cases {
-    private static final Logger LOG = LoggerFactory.getLogger(Cases.class);
-
     private final CaseStore cases;
     private final CircuitStore circuits;
     private final ReadingStore readings;
@@ -41,7 +36,6 @@ public class Cases {
     private final BasisStore basisStore;
     private final Bases bases;
     private final Assessments assessments;
-    private final LineStore lines;
 
     Cases(
             CaseStore cases,
@@ -52,9 +46,7 @@ public class Cases {
             SimulationStore simulations,
             BasisStore basisStore,
             Bases bases,
-            Assessments assessments,
-            LineStore lines) {
-        this.lines = lines;
+            Assessments assessments) {
         this.cases = cases;
         this.circuits = circuits;
         this.readings = readings;
@@ -107,24 +99,6 @@ public class Cases {
     /** Everything that follows from a case's events; the judgement too, once the circuit is ready for it. */
     public Assessment assess(StoredCase file) {
         return assessments.of(file);
-    }
-
-    /** The cases of one loop that are in work and not set aside, newest first. */
-    public List<StoredCase> openOf(Loop loop) {
-        return lines.inWork(loop).stream()
-                .flatMap(id -> cases.find(id).stream())
-                .flatMap(record -> readable(record).stream())
-                .filter(file -> !file.isStruck(file.record().id()))
-                .toList();
-    }
-
-    private Optional<StoredCase> readable(CaseHead head) {
-        try {
-            return Optional.of(load(head));
-        } catch (RuntimeException e) {
-            LOG.error("Case {} cannot be read, the Bay says so", head.id(), e);
-            return Optional.empty();
-        }
     }
 
     /** The same without asking for a circuit that is not ready. */

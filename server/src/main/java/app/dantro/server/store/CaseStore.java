@@ -74,11 +74,6 @@ public class CaseStore {
         this.transaction = transaction;
     }
 
-    /** The same on a vehicle that nobody knew yet. */
-    public boolean add(CaseHead record, String circuitJson, Basis basis) {
-        return add(record, Optional.empty(), circuitJson, basis, Optional.empty());
-    }
-
     /**
      * Adds a case with the first version of its circuit and what it is judged by; false if the id is taken.
      *

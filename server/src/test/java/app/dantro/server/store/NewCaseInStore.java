@@ -7,6 +7,7 @@ import app.dantro.core.limits.OwnSets;
 import app.dantro.core.procedure.Basis;
 import app.dantro.server.OneServer;
 import app.dantro.server.format.CircuitFormat;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 
@@ -20,7 +21,8 @@ abstract class NewCaseInStore extends OneServer {
 
     @BeforeEach
     void open() {
-        assertThat(store(CaseStore.class).add(head, CAR, Basis.with(OwnSets.none())))
+        assertThat(store(CaseStore.class)
+                        .add(head, Optional.empty(), CAR, Basis.with(OwnSets.none()), Optional.empty()))
                 .isTrue();
     }
 

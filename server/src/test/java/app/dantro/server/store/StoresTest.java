@@ -19,7 +19,7 @@ class StoresTest extends NewCaseInStore {
     void aCaseIsThereOnceWithItsCircuitItsBasisAndItsForeignData() {
         CaseStore cases = store(CaseStore.class);
         CaseHead other = new CaseHead(caseId, "Other", "slow", Loop.STARTING, 5, "t", 2_000);
-        assertThat(cases.add(other, CAR, Basis.with(OwnSets.none())))
+        assertThat(cases.add(other, Optional.empty(), CAR, Basis.with(OwnSets.none()), Optional.empty()))
                 .as("the id is taken")
                 .isFalse();
         assertThat(cases.find(caseId)).contains(head);
