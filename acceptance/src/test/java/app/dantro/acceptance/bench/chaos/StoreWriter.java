@@ -13,6 +13,7 @@ import app.dantro.server.store.StoredStatement;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.annotation.AnnotationConfigApplicationContext;
 
@@ -33,8 +34,10 @@ final class StoreWriter {
             stores.getBean(CaseStore.class)
                     .add(
                             new CaseHead(caseId, "Van", "slow", Loop.STARTING, 20, "t", 1),
+                            Optional.empty(),
                             "{\"ready_made\":\"petrol-car\"}",
-                            Basis.with(OwnSets.none()));
+                            Basis.with(OwnSets.none()),
+                            Optional.empty());
             EventStore events = stores.getBean(EventStore.class);
             PrintStream said = new PrintStream(System.out, true, StandardCharsets.US_ASCII);
             for (int n = 0; n < Integer.parseInt(args[1]); n++) {
