@@ -26,13 +26,16 @@
 		own = data ?? own;
 		message = wrong ?? '';
 	}
-	const choose = (count: boolean): Promise<void> =>
-		shown(
+	/** What was not taken is shown as it stands. */
+	async function choose(box: HTMLInputElement): Promise<void> {
+		await shown(
 			api.PUT('/api/shop/experience/{choiceId}', {
 				params: { path: { choiceId: newId() } },
-				body: { count, by: app.device, saidAtMs: Date.now() }
+				body: { count: box.checked, by: app.device, saidAtMs: Date.now() }
 			})
 		);
+		box.checked = own?.count ?? box.checked;
+	}
 	$effect(() => void shown(api.GET('/api/shop/experience')));
 </script>
 
@@ -45,7 +48,7 @@
 				type="checkbox"
 				name="own-repairs"
 				checked={own.count}
-				onchange={(e) => void choose(e.currentTarget.checked)}
+				onchange={(e) => void choose(e.currentTarget)}
 			/>
 			<span>Its own verified repairs count before a new case’s first reading</span>
 		</label>

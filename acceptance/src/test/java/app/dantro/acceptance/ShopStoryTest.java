@@ -37,6 +37,18 @@ class ShopStoryTest extends OpenWorkshop {
     }
 
     @Test
+    void whatTheShopFoundBeforeIsLeftAsideByOneTapAndStaysSo() {
+        Page page = workshop.desk();
+        page.locator("header").getByText("Settings").click();
+        Locator counts = page.getByLabel("Its own verified repairs count");
+        assertThat(counts).isChecked();
+        assertThat(page.getByText("imported and simulated cases never are")).isVisible();
+        page.waitForResponse("**/api/shop/experience/*", counts::uncheck);
+        page.reload();
+        assertThat(counts).not().isChecked();
+    }
+
+    @Test
     void theCurrentMayComeFromACableAndTheShopMayHaveLimitsOfItsOwn() {
         Page page = workshop.desk();
         page.getByText(VAN).click();
