@@ -15,11 +15,14 @@ import java.util.function.ToDoubleFunction;
 
 /**
  * A shop that learns: its first vehicles go through the product as anybody's would, and what was repaired and verified on them
- * counts for the others. Those others are taken twice, with and without it.
+ * counts for the others. Those others are taken twice, with and without it; and so are healthy vehicles, which it must not
+ * accuse.
  *
  * @param joint the one that a share of its faulty vehicles has
  */
 public record Shop(String title, long seed, int first, int others, Optional<PartId> joint, double share) {
+    private static final long HEALTHY_SEED = 5000;
+
     /** Takes all of them through their jobs. */
     public void report(PrintStream out, int threads) throws InterruptedException {
         List<FleetVehicle> all = WorldVehicles.faulty(seed, first + others, joint, share);
@@ -30,6 +33,24 @@ public record Shop(String title, long seed, int first, int others, Optional<Part
         out.printf("%-14s %9s %9s %7s %7s %7s %9s%n", "", "before", "all", "cranks", "right", "wrong", "condemned");
         line(out, "as written", run(later, threads, nothing));
         line(out, "with its own", run(later, threads, repairs));
+        List<FleetVehicle> healthy = WorldVehicles.of(seed + HEALTHY_SEED, others).stream()
+                .filter(FleetVehicle::healthy)
+                .toList();
+        out.printf("%d healthy ones%n", healthy.size());
+        accused(out, "as written", run(healthy, threads, nothing));
+        accused(out, "with its own", run(healthy, threads, repairs));
+    }
+
+    private static void accused(PrintStream out, String name, List<Session.Result> results) {
+        out.printf(
+                Locale.ROOT,
+                "%-14s %9.2f readings; %.2f %% suspect at any moment, %.2f %% at the end, %.2f %% to be repaired; %.2f %% end as good%n",
+                name,
+                mean(results, r -> r.readings()),
+                mean(results, r -> r.alarmed().isEmpty() ? 0 : 100),
+                mean(results, r -> r.atEnd().isEmpty() ? 0 : 100),
+                mean(results, r -> r.part().isPresent() ? 100 : 0),
+                mean(results, r -> r.end() == End.GOOD ? 100 : 0));
     }
 
     private static List<Session.Result> run(List<FleetVehicle> fleet, int threads, ShopRepairs repairs)
