@@ -94,10 +94,11 @@ class StoresTest extends NewCaseInStore {
     void theSameBasisIsThereOnceAndAPositionIsTakenOnce() {
         BasisStore bases = store(BasisStore.class);
         Basis earlier = new Basis(0, 0, 0, 0, OwnSets.none());
-        StoredBasis second = new StoredBasis(2, earlier, StoredBasis.Why.NEWER_PROGRAM, 50);
-        bases.add(caseId, second);
-        bases.add(caseId, new StoredBasis(2, Basis.with(OwnSets.none()), StoredBasis.Why.OWN_LIMITS, 60));
-        assertThat(bases.find(caseId)).hasSize(2).last().isEqualTo(second);
+        // The program itself moves an open case on beside this test; it does not come as far as here.
+        StoredBasis first = new StoredBasis(90, earlier, StoredBasis.Why.NEWER_PROGRAM, 50);
+        bases.add(caseId, first);
+        bases.add(caseId, new StoredBasis(90, Basis.with(OwnSets.none()), StoredBasis.Why.OWN_LIMITS, 60));
+        assertThat(bases.find(caseId)).filteredOn(b -> b.position() == 90).containsExactly(first);
     }
 
     private static List<Integer> versions(LimitSetStore sets) {
