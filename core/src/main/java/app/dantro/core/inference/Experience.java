@@ -2,6 +2,7 @@ package app.dantro.core.inference;
 
 import app.dantro.core.circuit.PartId;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * Which parts a shop's own verified repairs found faulty, after complaints like a case's. It counts before anything is read,
@@ -27,14 +28,17 @@ public record Experience(Map<PartId, Integer> alike, Map<PartId, Integer> others
         return alike.isEmpty() && others.isEmpty();
     }
 
-    /** Repairs of a part on vehicles of the case's sort. */
+    /** Repairs of a part, on vehicles of any sort. */
     public int repairs(PartId part) {
-        return alike.getOrDefault(part, 0);
+        return alike.getOrDefault(part, 0) + others.getOrDefault(part, 0);
     }
 
-    /** Repairs of all parts on vehicles of the case's sort. */
+    /** Repairs of all parts, on vehicles of any sort. */
     public int repairs() {
-        return alike.values().stream().mapToInt(Integer::intValue).sum();
+        return Stream.of(alike, others)
+                .flatMap(repairs -> repairs.values().stream())
+                .mapToInt(Integer::intValue)
+                .sum();
     }
 
     /** The weight of a part's repairs. */

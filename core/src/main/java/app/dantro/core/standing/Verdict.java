@@ -39,7 +39,7 @@ public record Verdict(
      *
      * @param probability that it is at fault
      * @param written the same by what is written alone
-     * @param repairs verified ones of it after such a complaint, on vehicles of this sort
+     * @param repairs verified ones of it after such a complaint
      * @param of verified ones of all parts
      */
     public record Learned(PartId part, double probability, double written, int repairs, int of) {

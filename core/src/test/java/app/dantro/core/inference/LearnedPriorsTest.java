@@ -41,6 +41,9 @@ class LearnedPriorsTest {
         Posterior others = before(new Experience(Map.of(), Map.of(JOINT, 40)));
         Posterior alike = before(new Experience(Map.of(JOINT, 10), Map.of()));
         assertThat(others.probability(JOINT)).isEqualTo(alike.probability(JOINT), within(1e-12));
+        Experience both = new Experience(Map.of(JOINT, 2), Map.of(JOINT, 40, STRAP, 1));
+        assertThat(both.repairs(JOINT)).isEqualTo(42);
+        assertThat(both.repairs()).isEqualTo(43);
     }
 
     @Test
