@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dantro.server.db.DataFolder;
+import com.fasterxml.jackson.databind.JsonNode;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
@@ -97,9 +98,14 @@ class ErasureApiTest {
     void onePictureGoesAndNothingElse() throws Exception {
         try (RunningServer server = RunningServer.on(folder)) {
             String path = written(server);
-            String photo = server.get(path).body().at("/photos/0/id").asText();
-            assertThat(server.put(path + fresh("erasures"), erasing(photo)).status())
-                    .isEqualTo(201);
+            JsonNode before = server.get(path).body();
+            String photo = before.at("/photos/0/id").asText();
+            RunningServer.Answer erased = server.put(path + fresh("erasures"), erasing(photo));
+            assertThat(erased.status()).isEqualTo(201);
+            assertThat(erased.body().path("photos")).isEmpty();
+            assertThat(erased.body().path("entries").asInt())
+                    .as("a page takes an answer with fewer entries for an older one")
+                    .isGreaterThanOrEqualTo(before.path("entries").asInt());
             assertThat(server.get(path + "/photos/" + photo).status()).isEqualTo(404);
             assertThat(server.get(path).raw().body()).contains(WORDS);
             assertThat(server.put(

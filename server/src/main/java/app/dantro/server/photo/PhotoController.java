@@ -57,7 +57,7 @@ class PhotoController {
         files.load(caseId);
         byte[] jpeg = ProblemException.checking(
                 "base64", () -> Picture.plain(Base64.getDecoder().decode(body.base64())));
-        StoredPhoto photo = new StoredPhoto(photoId, caseId, body.topic(), body.by(), body.takenAtMs());
+        StoredPhoto photo = new StoredPhoto(photoId, caseId, body.topic(), body.by(), body.takenAtMs(), false);
         boolean added = photos.add(photo, jpeg);
         if (!added && !same(photo, jpeg)) {
             throw ProblemException.taken();

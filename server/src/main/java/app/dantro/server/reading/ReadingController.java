@@ -102,7 +102,7 @@ class ReadingController {
         ReadingDesk.Recorded recorded =
                 readings.record(file, body.toReading(readingId, file), body.source(), body.by());
         return ResponseEntity.status(recorded.added() ? HttpStatus.CREATED : HttpStatus.OK)
-                .body(files.view(recorded.file()));
+                .body(files.view(files.newest(recorded.file())));
     }
 
     @PutMapping("/answer")

@@ -18,9 +18,9 @@ public class PhotoStore {
             ON CONFLICT (id) DO NOTHING
             """;
     private static final String FIND_BY_CASE = """
-            SELECT id, case_id, topic, taken_by, taken_at_ms
+            SELECT id, case_id, topic, taken_by, taken_at_ms, length(jpeg) = 0 AS erased
               FROM photo
-             WHERE case_id = :caseId AND length(jpeg) > 0
+             WHERE case_id = :caseId
              ORDER BY taken_at_ms, id
             """;
     private static final String FIND_JPEG = """
@@ -33,7 +33,8 @@ public class PhotoStore {
             UUID.fromString(row.getString("case_id")),
             Topic.valueOf(row.getString("topic")),
             row.getString("taken_by"),
-            row.getLong("taken_at_ms"));
+            row.getLong("taken_at_ms"),
+            row.getBoolean("erased"));
 
     private final JdbcClient writer;
     private final JdbcClient reader;

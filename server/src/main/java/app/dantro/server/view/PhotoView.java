@@ -9,7 +9,7 @@ import java.util.UUID;
 public record PhotoView(UUID id, Topic topic, String title, String by, long atMs) {
     static List<PhotoView> of(StoredCase file) {
         return file.photos().stream()
-                .filter(p -> !file.isStruck(p.id()))
+                .filter(p -> !p.erased() && !file.isStruck(p.id()))
                 .map(p -> new PhotoView(p.id(), p.topic(), p.topic().title(), p.takenBy(), p.takenAtMs()))
                 .toList();
     }
