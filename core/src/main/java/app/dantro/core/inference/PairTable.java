@@ -16,8 +16,8 @@ import java.util.Optional;
 
 /** What instruments show with two faults at once; kept, since a case asks for the same pairs again. Safe for several threads. */
 final class PairTable {
-    /** Pairs kept of one condition: some tens of megabytes at most. */
-    private static final int MOST = 20_000;
+    /** Pairs kept of one condition, where one vehicle looks at up to 6,000; beyond them it begins anew. */
+    private static final int MOST = 8000;
 
     private static final long BYTES_OF_AN_ENTRY = 64;
     private static final long BYTES_OF_AN_OUTPUT = 4;

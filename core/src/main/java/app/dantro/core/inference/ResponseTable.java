@@ -3,64 +3,108 @@ package app.dantro.core.inference;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.network.ResponseSolver;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What instruments show in one condition under every single-fault hypothesis, with the slopes by every number that
  * differs between vehicles. Immutable once made; single precision, the slopes of one output in steps of 1/32767 of its
- * steepest, since the model is far coarser.
+ * steepest, since the model is far coarser. Under most faults most outputs move as they do on a healthy vehicle, and neighbours
+ * alike: of rows of slopes that are the same in steps one is kept.
  */
 final class ResponseTable {
     final int outputs;
     final int numbers;
     /** hypotheses × outputs. */
     final float[] means;
-    /** hypotheses × outputs × numbers, in steps. */
-    private final short[] slopes;
-    /** What one step comes to; hypotheses × outputs. */
-    private final float[] steps;
     /** False where the solver found no operating point. */
     final boolean[] known;
+    /** What one step comes to; hypotheses × outputs. */
+    private final float[] steps;
+    /** Where a row's slopes begin among those kept; hypotheses × outputs. */
+    private final int[] begins;
+    /** In steps. */
+    private final short[] slopes;
 
-    private ResponseTable(int hypotheses, int outputs, int numbers) {
+    private ResponseTable(int outputs, int numbers, float[] means, boolean[] known, Rows rows) {
         this.outputs = outputs;
         this.numbers = numbers;
-        means = new float[hypotheses * outputs];
-        slopes = new short[hypotheses * outputs * numbers];
-        steps = new float[hypotheses * outputs];
-        known = new boolean[hypotheses];
+        this.means = means;
+        this.known = known;
+        this.steps = rows.steps;
+        this.begins = rows.begins;
+        this.slopes = rows.kept();
     }
 
     static ResponseTable of(
             Circuit circuit, Condition condition, List<Hypothesis> hypotheses, double celsius, double sigmas) {
         ResponseSolver solver = new ResponseSolver(circuit, sigmas);
-        ResponseTable table = new ResponseTable(hypotheses.size(), solver.outputs(), solver.numbers());
-        double[] mean = new double[table.outputs];
-        double[] slope = new double[table.outputs * table.numbers];
-        for (int h = 0; h < hypotheses.size(); h++) {
+        int outputs = solver.outputs();
+        float[] means = new float[hypotheses.size() * outputs];
+        boolean[] known = new boolean[hypotheses.size()];
+        Rows rows = new Rows(means.length, solver.numbers());
+        double[] mean = new double[outputs];
+        double[] slope = new double[outputs * solver.numbers()];
+        for (int h = 0; h < known.length; h++) {
             Hypothesis hypothesis = hypotheses.get(h);
-            table.known[h] = solver.respond(
+            known[h] = solver.respond(
                     condition, hypothesis.state(celsius), hypothesis.strongerState(celsius), mean, slope);
-            if (table.known[h]) {
-                copy(mean, table.means, h * mean.length);
-                table.keep(slope, h * table.outputs);
+            for (int i = 0; known[h] && i < outputs; i++) {
+                means[h * outputs + i] = (float) mean[i];
+                rows.take(h * outputs + i, slope, i * solver.numbers());
             }
         }
-        return table;
+        return new ResponseTable(outputs, solver.numbers(), means, known, rows);
     }
 
-    /** Keeps the slopes of one hypothesis, each output's by its own steepest. */
-    private void keep(double[] slope, int from) {
-        for (int i = 0; i < outputs; i++) {
+    /** Rows of slopes in steps while a table is made. */
+    private static final class Rows {
+        private final int numbers;
+        private final float[] steps;
+        private final int[] begins;
+        private final Map<Row, Integer> all = new LinkedHashMap<>();
+
+        Rows(int count, int numbers) {
+            this.numbers = numbers;
+            steps = new float[count];
+            begins = new int[count];
+            // Where there is no operating point nothing moves.
+            all.put(new Row(new short[numbers]), 0);
+        }
+
+        /** One row, by its own steepest slope. */
+        void take(int row, double[] slope, int from) {
             double steepest = 0;
             for (int k = 0; k < numbers; k++) {
-                steepest = Math.max(steepest, Math.abs(slope[i * numbers + k]));
+                steepest = Math.max(steepest, Math.abs(slope[from + k]));
             }
-            steps[from + i] = (float) (steepest / Short.MAX_VALUE);
+            short[] inSteps = new short[numbers];
             for (int k = 0; k < numbers && steepest > 0; k++) {
-                slopes[(from + i) * numbers + k] =
-                        (short) Math.round(slope[i * numbers + k] / steepest * Short.MAX_VALUE);
+                inSteps[k] = (short) Math.round(slope[from + k] / steepest * Short.MAX_VALUE);
             }
+            steps[row] = (float) (steepest / Short.MAX_VALUE);
+            Integer known = all.putIfAbsent(new Row(inSteps), all.size() * numbers);
+            begins[row] = known != null ? known : (all.size() - 1) * numbers;
+        }
+
+        short[] kept() {
+            short[] kept = new short[all.size() * numbers];
+            all.forEach((row, at) -> System.arraycopy(row.slopes, 0, kept, at, numbers));
+            return kept;
+        }
+    }
+
+    private record Row(short[] slopes) {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Row row && Arrays.equals(slopes, row.slopes);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(slopes);
         }
     }
 
@@ -70,7 +114,7 @@ final class ResponseTable {
      * @param row hypothesis × outputs + output
      */
     double slope(int row, int number) {
-        return steps[row] * slopes[row * numbers + number];
+        return steps[row] * slopes[begins[row] + number];
     }
 
     /** What an instrument shows under a hypothesis; NaN if it has no operating point. */
@@ -81,12 +125,6 @@ final class ResponseTable {
 
     /** Bytes that the table takes. */
     long bytes() {
-        return 4L * (means.length + steps.length) + 2L * slopes.length + known.length;
-    }
-
-    private static void copy(double[] from, float[] to, int at) {
-        for (int i = 0; i < from.length; i++) {
-            to[at + i] = (float) from[i];
-        }
+        return 4L * (means.length + steps.length + begins.length) + 2L * slopes.length + known.length;
     }
 }

@@ -36,6 +36,7 @@ public final class Judgement {
     private final CarryingReading carrying;
     private final Suspects suspects;
     private final CallingRule calling;
+    private final Map<PartId, ResistanceBelief> resistances = new HashMap<>();
     private List<Forecast> forecasts = List.of();
     private Optional<Optional<PartId>> called = Optional.empty();
 
@@ -183,7 +184,7 @@ public final class Judgement {
         if (forecasts.isEmpty()) {
             forecasts = posterior.forecasts(Marks.FORECASTS);
         }
-        return ResistanceBelief.of(posterior.prepared(), forecasts, part);
+        return resistances.computeIfAbsent(part.id(), id -> ResistanceBelief.of(posterior.prepared(), forecasts, part));
     }
 
     /** A wiring part's resistance against the upper bound of a healthy one; infinite for a device. */

@@ -29,8 +29,8 @@ import org.springframework.stereotype.Component;
 public class PreparedCircuits {
     private static final Logger LOG = LoggerFactory.getLogger(PreparedCircuits.class);
     private static final int SHARE_OF_HEAP = 2;
-    /** What a circuit grows by as pairs of its faults are looked at. */
-    private static final int ASSUMED_GROWTH_KILOBYTES = 4 << 10;
+    /** What a circuit grows by as pairs of its faults are looked at: 2,600 in each of two conditions (docs/decisions/0034). */
+    private static final int ASSUMED_GROWTH_KILOBYTES = 1536;
 
     private final ApplicationEventPublisher publisher;
     private final ThreadPoolExecutor worker =
