@@ -12,6 +12,7 @@ import app.dantro.server.store.CaseCircuit;
 import app.dantro.server.store.CaseHead;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.CircuitStore;
+import app.dantro.server.store.EntryStore;
 import app.dantro.server.store.EventStore;
 import app.dantro.server.store.PhotoStore;
 import app.dantro.server.store.ReadingStore;
@@ -31,6 +32,7 @@ public class Cases {
     private final CircuitStore circuits;
     private final ReadingStore readings;
     private final EventStore events;
+    private final EntryStore entries;
     private final PhotoStore photos;
     private final SimulationStore simulations;
     private final BasisStore basisStore;
@@ -42,6 +44,7 @@ public class Cases {
             CircuitStore circuits,
             ReadingStore readings,
             EventStore events,
+            EntryStore entries,
             PhotoStore photos,
             SimulationStore simulations,
             BasisStore basisStore,
@@ -51,6 +54,7 @@ public class Cases {
         this.circuits = circuits;
         this.readings = readings;
         this.events = events;
+        this.entries = entries;
         this.photos = photos;
         this.simulations = simulations;
         this.basisStore = basisStore;
@@ -71,7 +75,7 @@ public class Cases {
     /** The same with what others put on record since it was loaded: whoever gets an answer misses nothing that came before it. */
     public StoredCase newest(StoredCase file) {
         UUID id = file.record().id();
-        return cases.entries(id) == file.entries() ? file : load(id);
+        return entries.count(id) == file.entries() ? file : load(id);
     }
 
     private CaseHead head(UUID id) {

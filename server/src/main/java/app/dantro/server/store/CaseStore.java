@@ -27,17 +27,6 @@ public class CaseStore {
               FROM job_case
              WHERE id = :id
             """;
-    private static final String ENTRIES = """
-            SELECT (SELECT COUNT(*) FROM circuit_version WHERE case_id = :id)
-                 + (SELECT COUNT(*) FROM reading WHERE case_id = :id)
-                 + (SELECT COUNT(*) FROM slip_answer a JOIN reading r ON r.id = a.reading_id WHERE r.case_id = :id)
-                 + (SELECT COUNT(*) FROM repair WHERE case_id = :id)
-                 + (SELECT COUNT(*) FROM complaint_test WHERE case_id = :id)
-                 + (SELECT COUNT(*) FROM statement WHERE case_id = :id)
-                 + (SELECT COUNT(*) FROM photo WHERE case_id = :id)
-                 + (SELECT COUNT(*) FROM strike WHERE case_id = :id)
-                 + (SELECT COUNT(*) FROM case_basis WHERE case_id = :id)
-            """;
     private static final String ANY = "SELECT EXISTS (SELECT 1 FROM job_case)";
     private static final String INSERT_EXTENSIONS = """
             INSERT INTO case_extension (case_id, extensions)
@@ -150,14 +139,6 @@ public class CaseStore {
 
     public Optional<CaseHead> find(UUID id) {
         return reader.sql(FIND).param("id", id.toString()).query(CASE).optional();
-    }
-
-    /** How many entries are on record of a case, as {@link StoredCase#entries} counts them. */
-    public int entries(UUID id) {
-        return reader.sql(ENTRIES)
-                .param("id", id.toString())
-                .query(Integer.class)
-                .single();
     }
 
     /** True if there is any case. */
