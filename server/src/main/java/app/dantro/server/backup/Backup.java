@@ -2,6 +2,7 @@ package app.dantro.server.backup;
 
 import app.dantro.server.db.DatabaseCopy;
 import app.dantro.server.db.DatabaseCopy.Looked;
+import app.dantro.server.problem.DiskFull;
 import app.dantro.server.seal.SealFile;
 import app.dantro.server.seal.Seals;
 import java.io.IOException;
@@ -103,12 +104,13 @@ record Backup(Path file, long bytes, long cases, int schema) {
     }
 
     private static String why(Exception e) {
-        return String.valueOf(e.getMessage());
+        return DiskFull.is(e) ? "the disk is full" : String.valueOf(e.getMessage());
     }
 
     private static void leaveNothing(Path making) {
         try {
             Files.deleteIfExists(making);
+            Files.deleteIfExists(making.resolveSibling(making.getFileName() + "-journal"));
         } catch (IOException e) {
             throw new BackupFailed("What was begun (%s) cannot be removed: remove it by hand.".formatted(making), e);
         }

@@ -119,6 +119,12 @@ public final class DataFolder implements AutoCloseable {
                     "Another Dantro is using the data folder (%s): stop it, or choose another with --data DIR."
                             .formatted(folder));
         }
+        if (OpenElsewhere.is(folder.resolve(DATABASE))) {
+            channel.close();
+            throw new StartRefused(
+                    "Another program has the database in (%s) open, though nothing holds dantro.lock: stop it, then start again."
+                            .formatted(folder));
+        }
     }
 
     /** Under the lock, so that another process's half-written pages are not taken for damage. */

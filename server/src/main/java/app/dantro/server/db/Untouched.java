@@ -17,7 +17,7 @@ public final class Untouched {
     public static boolean isInUse(Path folder) throws IOException {
         Path lock = folder.resolve("dantro.lock");
         if (!Files.exists(lock)) {
-            return false;
+            return OpenElsewhere.is(folder.resolve("dantro.db"));
         }
         try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.WRITE);
                 FileLock free = channel.tryLock()) {

@@ -53,7 +53,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(Exception.class)
     ResponseEntity<ProblemDetail> broken(Exception e) {
-        if (diskFull(e)) {
+        if (DiskFull.is(e)) {
             LOG.error("The disk is full: an entry was refused");
             return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
                     .body(problem(
@@ -69,15 +69,6 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                         "internal",
                         "Dantro could not do this. Nothing you entered is lost; try again, and report it if it stays.",
                         List.of()));
-    }
-
-    private static boolean diskFull(Throwable e) {
-        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (String.valueOf(cause.getMessage()).contains("[SQLITE_FULL]")) {
-                return true;
-            }
-        }
-        return false;
     }
 
     @Override

@@ -9,6 +9,8 @@ import app.dantro.server.RunningServer;
 import app.dantro.server.RunningServer.Answer;
 import app.dantro.server.StartRefused;
 import app.dantro.server.db.DataFolder;
+import app.dantro.server.db.DatabaseCopy;
+import app.dantro.server.problem.DiskFull;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -207,6 +209,15 @@ class BackupTest {
         assertThat(says("doctor", "--data", other.toString())).contains("LOOK The database");
         assertThat(Files.readAllBytes(other.resolve("dantro.db-wal"))).isEqualTo(log);
         assertThat(other.resolve("backups")).doesNotExist();
+    }
+
+    @Test
+    void aDiskWithoutRoomIsSaidInWords() throws Exception {
+        try (RunningServer server = RunningServer.on(folder)) {
+            server.openCase();
+        }
+        assertThatThrownBy(() -> DatabaseCopy.make(folder.resolve("dantro.db"), Path.of("/dev/full")))
+                .matches(DiskFull::is);
     }
 
     private static List<Path> everything(Path folder) throws IOException {

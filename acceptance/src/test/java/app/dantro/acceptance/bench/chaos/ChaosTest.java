@@ -1,7 +1,11 @@
 package app.dantro.acceptance.bench.chaos;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.dantro.server.StartRefused;
+import app.dantro.server.db.DataFolder;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -40,6 +44,19 @@ class ChaosTest {
         DamagedFiles.Came came = new DamagedFiles(work, SEED).run(work, 40);
         assertThat(came.otherContent() + came.crashed()).as(came.toString()).isZero();
         assertThat(came.refused()).as("damage is seen").isPositive();
+    }
+
+    @Test
+    void whoeverDeletesTheLockFileLetsNoSecondProgramIn() throws Exception {
+        Path folder = work.resolve("data");
+        try (Killable program = Killable.start(folder).ready()) {
+            program.client().openCase("petrol-car", 20);
+            Files.delete(folder.resolve("dantro.lock"));
+            assertThatThrownBy(() -> DataFolder.open(folder).close())
+                    .isInstanceOf(StartRefused.class)
+                    .hasMessageContaining("Another program has the database");
+        }
+        DataFolder.open(folder).close();
     }
 
     @Test
