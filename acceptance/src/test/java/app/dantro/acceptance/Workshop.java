@@ -38,11 +38,17 @@ public final class Workshop implements AutoCloseable {
     /** Where the program was to be found, before a restart too: a page may still fetch from there. */
     private final List<String> bases = new CopyOnWriteArrayList<>();
 
+    /** One for all tests of a process: each has browser profiles of its own. */
+    private static final Browser BROWSER = Playwright.create()
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(ARGUMENTS));
+
     private final Path folder;
     private final Clock clock;
     private final String[] options;
-    private final Playwright playwright;
-    private final Browser browser;
+    private final List<BrowserContext> profiles = new ArrayList<>();
     private final List<String> foreignRequests = new ArrayList<>();
     private final List<String> pageErrors = new ArrayList<>();
     private ConfigurableApplicationContext server;
@@ -51,16 +57,11 @@ public final class Workshop implements AutoCloseable {
         this.folder = folder;
         this.clock = clock;
         this.options = options;
-        this.playwright = Playwright.create();
-        this.browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(ARGUMENTS));
         this.server = start();
     }
 
     public static Workshop open(Path folder) {
+        DemoFolder.laidInto(folder, making -> new Workshop(making, Clock.systemUTC()).close());
         return new Workshop(folder, Clock.systemUTC());
     }
 
@@ -102,12 +103,12 @@ public final class Workshop implements AutoCloseable {
 
     /** A new browser profile on a screen of 1280 × 800. */
     public Page desk() {
-        return page(browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)), this::base);
+        return page(profile(new Browser.NewContextOptions().setViewportSize(1280, 800)), this::base);
     }
 
     /** A new browser profile that has fetched nothing and takes no service worker. */
     public Page empty() {
-        return browser.newContext(new Browser.NewContextOptions()
+        return profile(new Browser.NewContextOptions()
                         .setViewportSize(1280, 800)
                         .setServiceWorkers(ServiceWorkerPolicy.BLOCK))
                 .newPage();
@@ -125,11 +126,17 @@ public final class Workshop implements AutoCloseable {
 
     private Page phoneAt(Supplier<String> origin) {
         return page(
-                browser.newContext(new Browser.NewContextOptions()
+                profile(new Browser.NewContextOptions()
                         .setViewportSize(390, 844)
                         .setHasTouch(true)
                         .setIsMobile(true)),
                 origin);
+    }
+
+    private BrowserContext profile(Browser.NewContextOptions of) {
+        BrowserContext opened = BROWSER.newContext(of);
+        profiles.add(opened);
+        return opened;
     }
 
     private Page page(BrowserContext context, Supplier<String> origin) {
@@ -156,7 +163,7 @@ public final class Workshop implements AutoCloseable {
 
     @Override
     public void close() {
-        playwright.close();
+        profiles.forEach(BrowserContext::close);
         server.close();
     }
 }
