@@ -14,7 +14,6 @@ import app.dantro.core.standing.WhatIf;
 import app.dantro.server.store.StoredBasis;
 import app.dantro.server.store.StoredCase;
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -34,10 +33,8 @@ public class Assessments {
     private final OrderOfWork order;
     private final PreparedCircuits prepared;
     private final Judging judging;
-    private final Cache<Assessed, Assessment> recent =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
-    private final Cache<Repaired, Optional<WhatIf>> foretold =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Cache<Assessed, Assessment> recent;
+    private final Cache<Repaired, Optional<WhatIf>> foretold;
 
     private record Assessed(StoredCase file, Shop shop, boolean judged) {}
 
@@ -47,7 +44,9 @@ public class Assessments {
     /** A record as it stood when a part was repaired. */
     private record Repaired(CaseRecord record, PartId part) {}
 
-    Assessments(OrderOfWork order, PreparedCircuits prepared, Judging judging) {
+    Assessments(OrderOfWork order, PreparedCircuits prepared, Judging judging, Keeping keeping) {
+        this.recent = keeping.caches().maximumSize(KEPT).build();
+        this.foretold = keeping.caches().maximumSize(KEPT).build();
         this.order = order;
         this.prepared = prepared;
         this.judging = judging;

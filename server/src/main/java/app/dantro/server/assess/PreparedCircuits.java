@@ -3,7 +3,6 @@ package app.dantro.server.assess;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.server.store.StoredCase;
 import com.github.benmanes.caffeine.cache.AsyncCache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.Optional;
@@ -39,16 +38,17 @@ public class PreparedCircuits {
                 thread.setDaemon(true);
                 return thread;
             });
-    private final AsyncCache<Key, Attempt> ready = Caffeine.newBuilder()
-            .maximumWeight(Runtime.getRuntime().maxMemory() / SHARE_OF_HEAP >> 10)
-            .weigher((Key key, Attempt attempt) -> attempt.kilobytes())
-            .buildAsync();
+    private final AsyncCache<Key, Attempt> ready;
     private final AtomicLong tried = new AtomicLong();
     /** Cases that asked and are to be told. */
     private final Map<Key, Set<UUID>> asked = new ConcurrentHashMap<>();
 
-    PreparedCircuits(ApplicationEventPublisher publisher) {
+    PreparedCircuits(ApplicationEventPublisher publisher, Keeping keeping) {
         this.publisher = publisher;
+        this.ready = keeping.caches()
+                .maximumWeight(Runtime.getRuntime().maxMemory() / SHARE_OF_HEAP >> 10)
+                .weigher((Key key, Attempt attempt) -> attempt.kilobytes())
+                .buildAsync();
     }
 
     /** A circuit that was worked out, or why it cannot be. */

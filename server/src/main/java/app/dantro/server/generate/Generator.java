@@ -3,6 +3,7 @@ package app.dantro.server.generate;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.server.format.CircuitFormat;
+import app.dantro.server.generate.VisitWriter.Work;
 import app.dantro.server.job.Cases;
 import app.dantro.server.store.CaseStore;
 import app.dantro.server.store.Circuits;
@@ -33,6 +34,8 @@ class Generator implements ApplicationRunner {
     private static final int SAID_EVERY = 100;
     /** Of so many vehicles one is still in the Bay. */
     private static final int OPEN_ONE_IN = 33;
+    /** So many vehicles' newest visits are worked on as the plan asks. */
+    private static final int PLANNED = 200;
 
     private static final List<String> CIRCUITS =
             List.of("petrol-car", "petrol-body-return", "computer-regulated", "diesel-glow", "truck-24v");
@@ -93,6 +96,10 @@ class Generator implements ApplicationRunner {
         LOG.info("Generated: {} vehicles with {} visits each", vehicles, years * VISITS_A_YEAR);
     }
 
+    private static Work last(int number) {
+        return number % OPEN_ONE_IN == 0 ? Work.BEGUN : number < PLANNED ? Work.PLANNED : Work.USUAL;
+    }
+
     private void vehicle(int number, String circuit, Random random) {
         Circuit built = ReadyMadeCircuits.named(circuit).orElseThrow();
         String json = CircuitFormat.readyMade(circuit);
@@ -108,7 +115,7 @@ class Generator implements ApplicationRunner {
             long at = first + n * every + (long) (random.nextDouble() * every / 2);
             UUID id = new UUID(random.nextLong(), random.nextLong());
             visits.visit(
-                    new VisitWriter.Visit(id, known, at, n, n == all - 1 && number % OPEN_ONE_IN == 0), vehicle, place);
+                    new VisitWriter.Visit(id, known, at, n, n < all - 1 ? Work.USUAL : last(number)), vehicle, place);
             known = known.or(() -> Optional.of(id));
         }
         details.say(new VehicleDetail(
@@ -116,7 +123,7 @@ class Generator implements ApplicationRunner {
                 known.orElseThrow(),
                 VehicleField.PLATE,
                 vehicle.plate,
-                VisitWriter.BY,
+                EntryWriter.BY,
                 first));
     }
 }

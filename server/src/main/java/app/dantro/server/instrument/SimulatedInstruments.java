@@ -2,17 +2,30 @@ package app.dantro.server.instrument;
 
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PointId;
+import app.dantro.core.network.NetworkSolver;
+import app.dantro.core.network.OperatingPoint;
+import app.dantro.core.network.VehicleState;
 import app.dantro.core.reading.Ammeter;
 import app.dantro.core.reading.MeterRange;
 import app.dantro.server.problem.ProblemException;
 import app.dantro.server.store.Simulation;
 import app.dantro.server.store.StoredCase;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 
 /** The simulated meter and clamp of every simulated vehicle. */
 @Service
 public class SimulatedInstruments {
+    private static final int KEPT = 64;
+
+    /** A crank is read between several points: each is worked out once. */
+    private final Cache<Solved, OperatingPoint> solved =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    private record Solved(UUID caseId, int circuitVersion, Condition condition, VehicleState state) {}
 
     /**
      * What meter and clamp show.
@@ -28,6 +41,12 @@ public class SimulatedInstruments {
         Simulation simulation = file.simulation()
                 .orElseThrow(() -> ProblemException.conflict(
                         "This case stands for a real vehicle: there is nothing for the simulated meter to measure."));
-        return new SimulatedMeter(file, simulation).measure(red, black, condition, ammeter);
+        SimulatedMeter meter = new SimulatedMeter(file, simulation);
+        OperatingPoint point = solved.get(
+                new Solved(file.record().id(), file.onCircuit().version(), condition, meter.state()),
+                key -> new NetworkSolver(file.circuit())
+                        .solve(condition, key.state())
+                        .orThrow());
+        return meter.measure(point, red, black, condition, ammeter);
     }
 }

@@ -5,7 +5,6 @@ import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.network.NetworkSolver;
 import app.dantro.core.network.OperatingPoint;
 import app.dantro.core.network.VehicleState;
 import app.dantro.core.reading.Ammeter;
@@ -37,9 +36,8 @@ final class SimulatedMeter {
         this.simulation = simulation;
     }
 
-    SimulatedInstruments.Display measure(PointId red, PointId black, Condition condition, Ammeter ammeter) {
-        OperatingPoint point =
-                new NetworkSolver(file.circuit()).solve(condition, state()).orThrow();
+    SimulatedInstruments.Display measure(
+            OperatingPoint point, PointId red, PointId black, Condition condition, Ammeter ammeter) {
         Random noise = new Random(simulation.seed() * 31 + file.readings().size());
         double flutter = condition.starterCalled()
                 ? ASSUMED_FLUTTER * noise.nextGaussian()
@@ -91,7 +89,7 @@ final class SimulatedMeter {
     }
 
     /** A hidden fault goes away with a repair of its part. */
-    private VehicleState state() {
+    VehicleState state() {
         VehicleState state = simulation.state(file.record().celsius());
         for (StoredRepair repair : file.repairs()) {
             if (!file.isStruck(repair.repair().id())) {

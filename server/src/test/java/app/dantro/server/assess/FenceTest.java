@@ -41,7 +41,8 @@ class FenceTest {
                         throw new IllegalStateException("the walk has no end");
                     }),
                     server.bean(PreparedCircuits.class),
-                    server.bean(Judging.class));
+                    server.bean(Judging.class),
+                    server.bean(Keeping.class));
             Assessment assessment = broken.byRules(file);
             assertThat(assessment).isInstanceOf(Assessment.Unjudged.class);
             CaseView view = CaseView.of(file, assessment);

@@ -12,6 +12,9 @@ public final class Chaos {
     private static final int FILES_A_ROUND = 50;
     private static final int REQUESTS_A_ROUND = 500;
     private static final int SECONDS = 60;
+    /** How long what was worked out is kept where the heap is compared. */
+    private static final int KEPT_SECONDS = 10;
+
     private static final int ENTRIES = 700;
     private static final long SEED = 18;
 
@@ -40,14 +43,17 @@ public final class Chaos {
     }
 
     private void fuzz(Path work) throws Exception {
-        try (Killable program = Killable.start(work.resolve("data")).ready()) {
+        String kept = "--dantro.judgement.kept=%ds".formatted(KEPT_SECONDS);
+        try (Killable program = Killable.start(work.resolve("data"), kept).ready()) {
             Fuzz fuzz = new Fuzz(program.client(), SEED);
             fuzz.run(REQUESTS_A_ROUND);
+            Thread.sleep(2 * KEPT_SECONDS * 1000);
             long before = program.heap();
             Fuzz.Came came = fuzz.run(rounds * REQUESTS_A_ROUND);
+            Thread.sleep(2 * KEPT_SECONDS * 1000);
             out.printf(
                     Locale.ROOT,
-                    "fuzz: %s%nheap after two collections: %d MB before, %d MB after%n",
+                    "fuzz: %s%nheap, nothing kept, after two collections: %d MB before, %d MB after%n",
                     came,
                     before >> 20,
                     program.heap() >> 20);
