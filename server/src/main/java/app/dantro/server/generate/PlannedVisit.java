@@ -60,8 +60,9 @@ final class PlannedVisit {
 
     /** Waits for the circuit, which is worked out once for all vehicles of its sort. */
     private Assessment judged(StoredCase file) {
-        Assessment now = files.assess(file);
+        Assessment now = files.assessIfReady(file);
         while (now instanceof Assessment.ByRules) {
+            files.assess(file);
             try {
                 Thread.sleep(LOOK_AGAIN_MILLIS);
             } catch (InterruptedException e) {

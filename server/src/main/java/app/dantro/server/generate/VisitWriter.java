@@ -82,7 +82,8 @@ final class VisitWriter {
         file = entries.said(file, Topic.ODOMETER, String.valueOf(12_000 + visit.number() * KM_A_VISIT));
         switch (visit.work()) {
             case BEGUN -> walk(file, place, worn);
-            case PLANNED -> plan.work(file, vehicle);
+            case PLANNED ->
+                plan.work(entries.said(file, Topic.CRANKS, worn.isPresent() ? "SLOWLY" : "NORMALLY"), vehicle);
             case USUAL -> over(usual(file, place, worn, vehicle));
         }
     }
