@@ -58,6 +58,7 @@ public final class DataFolder implements AutoCloseable {
         Checked checked = Checked.NOTHING;
         try {
             if (!known) {
+                closedElsewhere(absolute);
                 Leftovers.seal(absolute.resolve(DATABASE), acceptDamage);
                 checked = DatabaseFile.check(absolute.resolve(DATABASE), largeFrom);
                 made(absolute);
@@ -119,8 +120,17 @@ public final class DataFolder implements AutoCloseable {
                     "Another Dantro is using the data folder (%s): stop it, or choose another with --data DIR."
                             .formatted(folder));
         }
-        if (OpenElsewhere.is(folder.resolve(DATABASE))) {
+        try {
+            closedElsewhere(folder);
+        } catch (StartRefused refused) {
             channel.close();
+            throw refused;
+        }
+    }
+
+    /** Before anything is looked at or laid aside: the lock file may have been deleted under a program that runs. */
+    private static void closedElsewhere(Path folder) throws IOException {
+        if (OpenElsewhere.is(folder.resolve(DATABASE))) {
             throw new StartRefused(
                     "Another program has the database in (%s) open, though nothing holds dantro.lock: stop it, then start again."
                             .formatted(folder));

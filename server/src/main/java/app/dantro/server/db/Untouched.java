@@ -16,9 +16,10 @@ public final class Untouched {
     /** True if a program runs on the folder. */
     public static boolean isInUse(Path folder) throws IOException {
         Path lock = folder.resolve("dantro.lock");
-        if (!Files.exists(lock)) {
-            return OpenElsewhere.is(folder.resolve("dantro.db"));
-        }
+        return Files.exists(lock) && isHeld(lock) || OpenElsewhere.is(folder.resolve("dantro.db"));
+    }
+
+    private static boolean isHeld(Path lock) throws IOException {
         try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.WRITE);
                 FileLock free = channel.tryLock()) {
             return free == null;

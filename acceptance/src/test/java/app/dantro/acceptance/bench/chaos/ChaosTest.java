@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.dantro.server.StartRefused;
 import app.dantro.server.db.DataFolder;
+import app.dantro.server.db.Untouched;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -55,7 +56,10 @@ class ChaosTest {
             assertThatThrownBy(() -> DataFolder.open(folder).close())
                     .isInstanceOf(StartRefused.class)
                     .hasMessageContaining("Another program has the database");
+            assertThat(folder.resolve("dantro.lock")).as("nothing was touched").doesNotExist();
+            assertThat(Untouched.isInUse(folder)).isTrue();
         }
+        assertThat(Untouched.isInUse(folder)).isFalse();
         DataFolder.open(folder).close();
     }
 
