@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { CaseView, Part } from '../../lib/api/client';
+	import type { CaseView, Part, PartDetail } from '../../lib/api/client';
 	import PartRow from './PartRow.svelte';
 
-	/** Every part once: what is alarming first, then group by group. */
-	type Props = { view: CaseView };
-	let { view }: Props = $props();
+	/** Every part once: what is alarming first, then group by group. `unknown`: why there are no details. */
+	type Props = { view: CaseView; details: PartDetail[]; unknown: string };
+	let { view, details, unknown }: Props = $props();
 	const alarmed = $derived(
 		view.parts
 			.filter((p) => p.standing === 'FAULTY' || p.standing === 'SUSPECT')
@@ -32,9 +32,12 @@
 		<h2 class={group.tone}>{group.name}</h2>
 		<ul>
 			{#each group.parts as part (part.id)}
-				<li><PartRow {part} readings={view.readings} /></li>
+				<li><PartRow {part} readings={view.readings} detail={details.find((d) => d.part === part.id)} /></li>
 			{/each}
 		</ul>
+		{#if unknown && group.parts === alarmed}
+			<p class="soft">What the readings tell of this together is not known now. {unknown}</p>
+		{/if}
 	</section>
 {/each}
 
@@ -43,6 +46,10 @@
 		font-size: 16px;
 		font-weight: 750;
 		padding: 4px 0;
+	}
+	.soft {
+		font-size: 14px;
+		color: var(--soft);
 	}
 	.supply {
 		color: var(--supply);

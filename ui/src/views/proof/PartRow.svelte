@@ -1,12 +1,13 @@
 <script lang="ts">
-	import type { Part, ReadingRow } from '../../lib/api/client';
+	import type { Part, PartDetail, ReadingRow } from '../../lib/api/client';
 	import { ohms, percent } from '../../lib/format/si';
 	import { STANDING_SIGN } from '../../lib/format/words';
 	import Carrying from './Carrying.svelte';
 	import Gate from './Gate.svelte';
 
-	type Props = { part: Part; readings: ReadingRow[] };
-	let { part, readings }: Props = $props();
+	/** `detail`: what all readings tell of the part beyond its standing; none while that is not known. */
+	type Props = { part: Part; readings: ReadingRow[]; detail?: PartDetail | undefined };
+	let { part, readings, detail }: Props = $props();
 	const carrying = $derived(readings.filter((r) => part.readings.includes(r.id)));
 	const alarmed = $derived(part.standing === 'FAULTY' || part.standing === 'SUSPECT');
 </script>
@@ -29,17 +30,17 @@
 				A fault here: {part.probabilityWords}{part.probabilityFounded
 					? `, ${percent(part.probability)}`
 					: ''}.
-				{#if part.resistance}
-					By all readings it has {ohms(part.resistance.medianOhms)} ({ohms(part.resistance.lowOhms)} … {ohms(
-						part.resistance.highOhms
+				{#if detail?.resistance}
+					By all readings it has {ohms(detail.resistance.medianOhms)} ({ohms(detail.resistance.lowOhms)} … {ohms(
+						detail.resistance.highOhms
 					)}).
 				{/if}
 			</p>
 		{/if}
-		{#if part.probabilityFounded && part.influences.length === 0 && (part.probability ?? 0) >= 0.5 && readings.length > 0}
+		{#if part.probabilityFounded && detail?.influences.length === 0 && (part.probability ?? 0) >= 0.5 && readings.length > 0}
 			<p class="soft">No single reading carries this: without any one of them it would stay so.</p>
 		{/if}
-		{#each part.influences as influence (influence.reading)}
+		{#each detail?.influences ?? [] as influence (influence.reading)}
 			{@const r = readings.find((x) => x.id === influence.reading)}
 			{#if r}
 				<p class="soft">

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { ask } from '../../lib/api/ask';
+	import { api, type ProofDetail } from '../../lib/api/client';
 	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
 	import Key from '../../lib/components/Key.svelte';
@@ -13,6 +15,24 @@
 
 	const bench = getCase();
 	const view = $derived(bench.view);
+	const asOf = $derived(view && `${view.id} ${view.entries} ${view.judgement.preparing}`);
+	let detail = $state.raw<ProofDetail | null>(null);
+	let unknown = $state('');
+
+	$effect(() => {
+		if (view && asOf) void learn(view.id, asOf);
+	});
+
+	/** What only this page shows is worked out for who looks. */
+	async function learn(caseId: string, asked: string): Promise<void> {
+		const { data, wrong } = await ask(
+			api.GET('/api/cases/{caseId}/proof', { params: { path: { caseId } } }),
+			'Dantro cannot be reached.'
+		);
+		if (asked !== asOf) return;
+		detail = data ?? null;
+		unknown = wrong ?? '';
+	}
 </script>
 
 {#if view}
@@ -29,8 +49,8 @@
 		{#each view.judgement.doubts as doubt (doubt.reading)}
 			<p class="contradiction"><b>Does not fit.</b> {doubt.sentence}</p>
 		{/each}
-		{#if view.judgement.learned}
-			<p class="learned"><b>This shop’s own repairs count.</b> {view.judgement.learned}</p>
+		{#if detail?.learned}
+			<p class="learned"><b>What this shop found before counts.</b> {detail.learned}</p>
 		{/if}
 		{#if view.judgement.whatIf}
 			<section class="card" aria-label="What a repair would change">
@@ -42,7 +62,7 @@
 		{/each}
 		<div class="columns">
 			<div>
-				<PartGroups {view} />
+				<PartGroups {view} details={detail?.parts ?? []} {unknown} />
 			</div>
 			<div class="history">
 				<RepairHistory

@@ -1,6 +1,7 @@
 package app.dantro.core.finding;
 
 import app.dantro.core.inference.ResistanceBelief;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -10,11 +11,14 @@ import java.util.UUID;
  * @param probability that it is at fault
  * @param shown true if the readings speak against the part rather than for a healthy vehicle; a part of which none does is
  *     not named, however little is left besides it
- * @param resistance what is known of a wiring part's resistance
+ * @param resistance what is known of a wiring part's resistance; empty for any other, and before anything was read
  * @param influences what each reading did to it, the strongest first
  */
 public record Suspicion(
-        double probability, boolean shown, Optional<ResistanceBelief> resistance, Influences influences) {
+        double probability,
+        boolean shown,
+        Later<Optional<ResistanceBelief>> resistance,
+        Later<List<Influence>> influences) {
     private static final double NEARLY_CERTAIN = 0.95;
     private static final double LIKELY = 0.6;
     private static final double POSSIBLE = 0.15;

@@ -70,6 +70,11 @@ public record Evidence(
         return new Evidence(List.of(), complaint, starts, repaired, charged, entered, experience);
     }
 
+    /** The same by what is written alone. */
+    Evidence asWritten() {
+        return new Evidence(observations, complaint, starts, repaired, charged, entered, Experience.none());
+    }
+
     /** The same without what one reading showed. */
     public Evidence without(java.util.UUID reading) {
         return new Evidence(

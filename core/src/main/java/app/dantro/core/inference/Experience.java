@@ -1,22 +1,31 @@
 package app.dantro.core.inference;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import java.util.Map;
 import java.util.stream.Stream;
 
 /**
- * Which parts a shop's own verified repairs found faulty, after complaints like a case's. It counts before anything is read,
- * beside the written priors; no number of repairs outweighs what is read.
+ * Which parts a shop's own verified repairs found faulty, after complaints like a case's, and what its certified joints and
+ * cables read. It counts before anything is read, beside what is written; no number of repairs outweighs what is read.
  *
  * @param alike repairs on vehicles of the case's sort, by part
  * @param others repairs on vehicles of other sorts, which say less
+ * @param certified what healthy parts of each kind read
  */
-public record Experience(Map<PartId, Integer> alike, Map<PartId, Integer> others) {
+public record Experience(
+        Map<PartId, Integer> alike, Map<PartId, Integer> others, Map<PartKind, CertifiedParts> certified) {
     private static final Experience NONE = new Experience(Map.of(), Map.of());
 
     public Experience {
         alike = Map.copyOf(alike);
         others = Map.copyOf(others);
+        certified = Map.copyOf(certified);
+    }
+
+    /** Repairs alone: healthy parts are as written. */
+    public Experience(Map<PartId, Integer> alike, Map<PartId, Integer> others) {
+        this(alike, others, Map.of());
     }
 
     /** Of a shop that has none yet, or wants it left aside. */
@@ -25,7 +34,22 @@ public record Experience(Map<PartId, Integer> alike, Map<PartId, Integer> others
     }
 
     public boolean isNone() {
+        return noRepairs() && certified.isEmpty();
+    }
+
+    boolean noRepairs() {
         return alike.isEmpty() && others.isEmpty();
+    }
+
+    /** What healthy parts of a kind read; none where none was certified. */
+    CertifiedParts certified(PartKind kind) {
+        return certified.getOrDefault(kind, CertifiedParts.none());
+    }
+
+    /** How many readings of healthy parts there are. */
+    public int certifiedReadings() {
+        return (int) Math.round(
+                certified.values().stream().mapToDouble(CertifiedParts::told).sum());
     }
 
     /** Repairs of a part, on vehicles of any sort. */

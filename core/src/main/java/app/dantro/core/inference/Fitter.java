@@ -45,11 +45,13 @@ final class Fitter {
     private final boolean[] together;
 
     private final double[] shared;
+    /** What an instrument's display can span, for a slip that may be anything. */
+    final double[] span;
 
     Fitter(PreparedCircuit prepared, Evidence evidence) {
         this.prepared = prepared;
         this.observations = evidence.observations();
-        this.known = new Numbers(prepared, evidence.entered());
+        this.known = new Numbers(prepared, evidence.entered(), evidence.experience());
         this.count = observations.size();
         this.columns = prepared.columns();
         mean = new double[count];
@@ -61,6 +63,9 @@ final class Fitter {
         covariance = new double[count * count];
         gaussian = new Gaussian(Math.max(1, count));
         amps = Meanwhile.amps(observations);
+        span = observations.stream()
+                .mapToDouble(o -> o.what().isVolts() ? 40 * prepared.circuit().blocks() : 1000)
+                .toArray();
         ofWiring = new boolean[columns];
         for (int k = 0; k < columns; k++) {
             ofWiring[k] = prepared.kind(k).ofWiring() && k <= prepared.secondSeverityColumn();
@@ -148,12 +153,6 @@ final class Fitter {
         Observation one = observations.get(i);
         double variance = ReadingNoise.own(one.what(), mean[i] / stretched[i], one.resolution()) / one.repeats();
         return variance * stretched[i] * stretched[i];
-    }
-
-    /** What an instrument's display can span, for a slip that may be anything. */
-    double span(int i) {
-        double blocks = prepared.circuit().blocks();
-        return observations.get(i).what().isVolts() ? 40 * blocks : 1000;
     }
 
     /**

@@ -6,7 +6,7 @@ package app.dantro.core.inference;
  * precision matrix; sources.md [BISHOP]). Confined to one thread.
  */
 final class Gaussian {
-    private static final double LOG_TWO_PI = Math.log(2 * Math.PI);
+    static final double LOG_TWO_PI = Math.log(2 * Math.PI);
 
     private final int most;
     /** Lower triangle of the Cholesky factor L, then of its inverse. */

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
 
 /**
  * How far a shop's own verified repairs move what is written of each fault, given the complaint: the written shares count
@@ -22,7 +21,7 @@ final class LearnedPriors {
     static LearnedPriors of(PreparedCircuit prepared, Evidence evidence) {
         Complaint about = evidence.complaint();
         boolean told = about == Complaint.STARTING || about == Complaint.CHARGING;
-        if (evidence.experience().isNone() || evidence.repaired() || !told) {
+        if (evidence.experience().noRepairs() || evidence.repaired() || !told) {
             return new LearnedPriors(new double[0]);
         }
         List<Hypothesis> all = prepared.hypotheses();
@@ -71,14 +70,5 @@ final class LearnedPriors {
 
     boolean none() {
         return shifts.length == 0;
-    }
-
-    /** The same explanations as they would be by what is written alone: their probabilities, which sum to one. */
-    double[] written(List<Explanation> explanations) {
-        double[] weights = explanations.stream()
-                .mapToDouble(e -> e.probability() * Math.exp(-shift(e.first(), e.second())))
-                .toArray();
-        double sum = DoubleStream.of(weights).sum();
-        return DoubleStream.of(weights).map(w -> w / sum).toArray();
     }
 }

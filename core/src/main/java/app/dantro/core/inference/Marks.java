@@ -192,5 +192,18 @@ final class Marks {
     /** A repair on another sort of vehicle says less. */
     static final double ASSUMED_OTHER_SORT = 0.25;
 
+    /** What is written of healthy parts counts like so many that were certified. */
+    static final double ASSUMED_WRITTEN_PARTS = 25;
+    /** More of a kind weigh no more together than this. */
+    static final double ASSUMED_MOST_CERTIFIED = 100;
+    /** One that lies farther off counts as if it lay here: certified parts are good, and some are misread. */
+    static final double ASSUMED_FARTHEST_SIGMAS = 2.5;
+    /** So far may a shop's own parts move where healthy ones lie, in standard deviations of what is written. */
+    static final double ASSUMED_MOST_SHIFT = 1;
+    /** What was certified lay below its limit: it shows less than the whole spread, which therefore never shrinks by more. */
+    static final double ASSUMED_LEAST_VARIANCE = 0.7;
+
+    static final double ASSUMED_MOST_VARIANCE = 2.25;
+
     private Marks() {}
 }

@@ -5,6 +5,7 @@ import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Load;
+import app.dantro.core.circuit.Part;
 import app.dantro.core.network.NumberKind;
 import app.dantro.core.network.VehicleSpread;
 import java.util.Arrays;
@@ -29,7 +30,7 @@ final class Numbers {
     /** Covariance of a number between two moments. */
     final double[] lasting;
 
-    Numbers(PreparedCircuit prepared, Entered entered) {
+    Numbers(PreparedCircuit prepared, Entered entered, Experience experience) {
         int columns = prepared.columns();
         mean = new double[columns];
         variance = new double[columns];
@@ -39,7 +40,22 @@ final class Numbers {
         Circuit circuit = prepared.circuit();
         for (int k = 0; k < columns; k++) {
             narrow(k, prepared.kind(k), circuit, entered);
+        }
+        for (Part part : circuit.parts()) {
+            certified(prepared.columnOf(part.id()), part, prepared.celsius(), experience);
+        }
+        for (int k = 0; k < columns; k++) {
             lasting[k] = variance[k] * prepared.kind(k).lasting();
+        }
+    }
+
+    /** What parts of its kind read on the shop's own vehicles. */
+    private void certified(int k, Part part, double celsius, Experience experience) {
+        CertifiedParts own = experience.certified(part.kind());
+        if (own.told() > 0) {
+            CertifiedParts.Written written = CertifiedParts.Written.of(part, celsius);
+            mean[k] = written.ownMean(own);
+            variance[k] = written.ownVariance(own);
         }
     }
 

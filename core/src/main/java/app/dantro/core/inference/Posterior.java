@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * How likely every explanation is: hypothesis by hypothesis, with and without each reading taken for a slip. Pairs of
@@ -97,16 +96,16 @@ public final class Posterior {
                 .sum();
     }
 
-    /** Probability that a part is at fault by what is written alone, without the shop's own repairs; empty if there are none. */
+    /**
+     * Probability that a part is at fault by what is written alone, without the shop's own repairs and certified parts; empty
+     * if there are none that count. As dear as the posterior itself.
+     */
     public OptionalDouble asWritten(PartId part) {
-        if (search.learned().none()) {
-            return OptionalDouble.empty();
-        }
-        double[] written = search.learned().written(explanations);
-        return OptionalDouble.of(IntStream.range(0, written.length)
-                .filter(e -> explanations.get(e).parts(prepared).contains(part))
-                .mapToDouble(e -> written[e])
-                .sum());
+        boolean same =
+                search.learned().none() && evidence.experience().certified().isEmpty();
+        return same
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(of(prepared, evidence.asWritten()).probability(part));
     }
 
     /** Probability of every part that any explanation calls bad. */

@@ -5,8 +5,6 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.network.Fault;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -21,32 +19,34 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
     private static final double[] NODES = {-1.96, -1.0, 0, 1.0, 1.96};
     private static final double[] SHARES = {0.05, 0.25, 0.40, 0.25, 0.05};
 
-    private record Point(double ohms, double weight) {}
-
     /** The belief about one wiring part, from what each of the likeliest explanations makes of it. */
     public static ResistanceBelief of(PreparedCircuit prepared, List<Forecast> forecasts, Part part) {
         ResistanceRange healthy = part.resistance().healthyAt(prepared.celsius());
-        List<Point> points = new ArrayList<>();
+        double step = healthy.stepOhms(Marks.ASSUMED_WIDENING);
+        int column = prepared.columnOf(part.id());
+        WeightedOhms points = new WeightedOhms(forecasts.size() * NODES.length);
         for (Forecast forecast : forecasts) {
             Explanation e = forecast.explanation();
-            Forecast.Expected own = forecast.number(prepared.columnOf(part.id()));
+            Forecast.Expected own = forecast.number(column);
+            double spread = Math.sqrt(own.variance());
             double added = added(e.faults(prepared), part.id());
             Forecast.Expected severity = added > 0 ? forecast.severity(part.id()) : null;
             for (int q = 0; q < NODES.length; q++) {
-                double z = own.mean() + NODES[q] * Math.sqrt(own.variance());
-                double ohms = Math.max(
-                        0.05 * healthy.nominalOhms(),
-                        healthy.nominalOhms() + z * healthy.stepOhms(Marks.ASSUMED_WIDENING));
+                double z = own.mean() + NODES[q] * spread;
+                double ohms = Math.max(0.05 * healthy.nominalOhms(), healthy.nominalOhms() + z * step);
                 if (severity != null) {
                     double s = severity.mean() + NODES[q] * Math.sqrt(severity.variance());
                     ohms += severity(prepared, e, part, s);
                 }
-                points.add(new Point(ohms, e.probability() * SHARES[q]));
+                points.add(ohms, e.probability() * SHARES[q]);
             }
         }
-        points.sort(Comparator.comparingDouble(Point::ohms));
+        points.sort();
         return new ResistanceBelief(
-                quantile(points, 0.025), quantile(points, 0.5), quantile(points, 0.975), mean(points));
+                points.quantile(0.025),
+                points.quantile(0.5),
+                points.quantile(0.975),
+                points.mean(0.5 / Fault.OPEN_SIEMENS));
     }
 
     /**
@@ -74,29 +74,5 @@ public record ResistanceBelief(double lowOhms, double medianOhms, double highOhm
             }
         }
         return sum;
-    }
-
-    private static double quantile(List<Point> points, double share) {
-        double whole = points.stream().mapToDouble(Point::weight).sum();
-        double sum = 0;
-        for (Point point : points) {
-            sum += point.weight;
-            if (sum >= share * whole) {
-                return point.ohms;
-            }
-        }
-        return points.get(points.size() - 1).ohms;
-    }
-
-    private static double mean(List<Point> points) {
-        double sum = 0;
-        double whole = 0;
-        for (Point point : points) {
-            if (point.ohms < 0.5 / Fault.OPEN_SIEMENS) {
-                sum += point.weight * point.ohms;
-                whole += point.weight;
-            }
-        }
-        return whole > 0 ? sum / whole : Double.POSITIVE_INFINITY;
     }
 }

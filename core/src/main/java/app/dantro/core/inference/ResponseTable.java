@@ -4,9 +4,7 @@ import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.network.ResponseSolver;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What instruments show in one condition under every single-fault hypothesis, with the slopes by every number that
@@ -28,7 +26,7 @@ final class ResponseTable {
     /** In steps. */
     private final short[] slopes;
 
-    private ResponseTable(int outputs, int numbers, float[] means, boolean[] known, Rows rows) {
+    private ResponseTable(int outputs, int numbers, float[] means, boolean[] known, SlopeRows rows) {
         this.outputs = outputs;
         this.numbers = numbers;
         this.means = means;
@@ -44,7 +42,7 @@ final class ResponseTable {
         int outputs = solver.outputs();
         float[] means = new float[hypotheses.size() * outputs];
         boolean[] known = new boolean[hypotheses.size()];
-        Rows rows = new Rows(means.length, solver.numbers());
+        SlopeRows rows = new SlopeRows(means.length, solver.numbers());
         double[] mean = new double[outputs];
         double[] slope = new double[outputs * solver.numbers()];
         for (int h = 0; h < known.length; h++) {
@@ -59,55 +57,6 @@ final class ResponseTable {
         return new ResponseTable(outputs, solver.numbers(), means, known, rows);
     }
 
-    /** Rows of slopes in steps while a table is made. */
-    private static final class Rows {
-        private final int numbers;
-        private final float[] steps;
-        private final int[] begins;
-        private final Map<Row, Integer> all = new LinkedHashMap<>();
-
-        Rows(int count, int numbers) {
-            this.numbers = numbers;
-            steps = new float[count];
-            begins = new int[count];
-            // Where there is no operating point nothing moves.
-            all.put(new Row(new short[numbers]), 0);
-        }
-
-        /** One row, by its own steepest slope. */
-        void take(int row, double[] slope, int from) {
-            double steepest = 0;
-            for (int k = 0; k < numbers; k++) {
-                steepest = Math.max(steepest, Math.abs(slope[from + k]));
-            }
-            short[] inSteps = new short[numbers];
-            for (int k = 0; k < numbers && steepest > 0; k++) {
-                inSteps[k] = (short) Math.round(slope[from + k] / steepest * Short.MAX_VALUE);
-            }
-            steps[row] = (float) (steepest / Short.MAX_VALUE);
-            Integer known = all.putIfAbsent(new Row(inSteps), all.size() * numbers);
-            begins[row] = known != null ? known : (all.size() - 1) * numbers;
-        }
-
-        short[] kept() {
-            short[] kept = new short[all.size() * numbers];
-            all.forEach((row, at) -> System.arraycopy(row.slopes, 0, kept, at, numbers));
-            return kept;
-        }
-    }
-
-    private record Row(short[] slopes) {
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Row row && Arrays.equals(slopes, row.slopes);
-        }
-
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(slopes);
-        }
-    }
-
     /**
      * By how much an output moves with a number, in its unit a standard deviation.
      *
@@ -115,6 +64,30 @@ final class ResponseTable {
      */
     double slope(int row, int number) {
         return steps[row] * slopes[begins[row] + number];
+    }
+
+    /**
+     * Writes by how much the difference of two outputs moves with each number.
+     *
+     * @param plus row, −1 for the reference, which does not move
+     * @param minus the same
+     */
+    void write(int plus, int minus, double[] into, int at) {
+        Arrays.fill(into, at, at + numbers, 0);
+        add(plus, 1, into, at);
+        add(minus, -1, into, at);
+    }
+
+    /** Adds a row with a sign of +1 or −1; the reference's, −1, adds nothing. */
+    void add(int row, float sign, double[] into, int at) {
+        if (row < 0) {
+            return;
+        }
+        float step = sign * steps[row];
+        int begin = begins[row];
+        for (int k = 0; k < numbers; k++) {
+            into[at + k] += step * slopes[begin + k];
+        }
     }
 
     /** What an instrument shows under a hypothesis; NaN if it has no operating point. */

@@ -12,12 +12,23 @@ import java.util.function.IntToDoubleFunction;
 final class Sensitivities {
     private final PreparedCircuit prepared;
     private final List<byte[]> sides;
+    /** Of each hypothesis whether it has a severity, and whether it is of the part of the one before; false past the last. */
+    private final boolean[] severities;
+
+    private final boolean[] samePart;
 
     Sensitivities(PreparedCircuit prepared) {
         this.prepared = prepared;
         this.sides = prepared.parallel().stream()
                 .map(ways -> sides(ways, prepared.hypotheses()))
                 .toList();
+        List<Hypothesis> all = prepared.hypotheses();
+        this.severities = new boolean[all.size() + 1];
+        this.samePart = new boolean[all.size() + 1];
+        for (int h = 1; h < all.size(); h++) {
+            severities[h] = !(all.get(h).faults().get(0) instanceof Fault.Open);
+            samePart[h] = all.get(h).parts().equals(all.get(h - 1).parts());
+        }
     }
 
     /**
@@ -84,33 +95,26 @@ final class Sensitivities {
         return Double.isNaN(moved) ? 0 : moved * Marks.STEP_SIGMA / Math.log(Marks.STEP);
     }
 
-    /** True if another hypothesis is a fault of the same part that has a severity. */
+    /** True if another hypothesis, one before or behind, is a fault of the same part that has a severity. */
     private boolean isStep(int hypothesis, int other) {
-        return other > 0
-                && other < prepared.hypotheses().size()
-                && prepared.hypotheses()
-                        .get(other)
-                        .parts()
-                        .equals(prepared.hypotheses().get(hypothesis).parts())
-                && !(prepared.hypotheses().get(other).faults().get(0) instanceof Fault.Open);
+        return severities[other] && samePart[Math.max(hypothesis, other)];
     }
 
     private static void single(ResponseTable table, int hypothesis, Span span, double[] into, int at) {
         int base = hypothesis * table.outputs;
-        for (int k = 0; k < table.numbers; k++) {
-            into[at + k] = (span.plus() < 0 ? 0 : table.slope(base + span.plus(), k))
-                    - (span.minus() < 0 ? 0 : table.slope(base + span.minus(), k));
-        }
+        table.write(span.plus() < 0 ? -1 : base + span.plus(), span.minus() < 0 ? -1 : base + span.minus(), into, at);
     }
 
     /** Slopes of two faults together, as if each moved the vehicle by itself. */
     private static void addPair(ResponseTable table, int second, Span span, double[] into, int at) {
         int of = second * table.outputs;
-        int p = span.plus();
-        int m = span.minus();
-        for (int k = 0; k < table.numbers; k++) {
-            into[at + k] += (p < 0 ? 0 : table.slope(of + p, k) - table.slope(p, k))
-                    - (m < 0 ? 0 : table.slope(of + m, k) - table.slope(m, k));
+        if (span.plus() >= 0) {
+            table.add(of + span.plus(), 1, into, at);
+            table.add(span.plus(), -1, into, at);
+        }
+        if (span.minus() >= 0) {
+            table.add(of + span.minus(), -1, into, at);
+            table.add(span.minus(), 1, into, at);
         }
     }
 }

@@ -15,6 +15,9 @@ final class SlipModel {
     private static final double[] FACTORS =
             DecimalMove.USUAL.stream().mapToDouble(DecimalMove::factor).toArray();
 
+    /** Squared distance beyond which a normal density adds nothing to the digits of the rest. */
+    private static final double FAR_OUT = 200;
+
     private SlipModel() {}
 
     /**
@@ -27,13 +30,20 @@ final class SlipModel {
      */
     static double logDensity(double value, double mean, double variance, double resolution, double span) {
         double density = Marks.ASSUMED_ANYTHING / span;
+        double logVariance = Math.log(variance);
         for (int i = 0; i < FACTORS.length; i++) {
-            double meant = value / FACTORS[i];
-            density += ASSUMED_WEIGHTS[i] * Math.exp(Gaussian.logNormal(meant - mean, variance)) / Math.abs(FACTORS[i]);
+            double off = value / FACTORS[i] - mean;
+            density += ASSUMED_WEIGHTS[i] * normal(off, variance, logVariance) / Math.abs(FACTORS[i]);
         }
-        density += Marks.ASSUMED_SWAPPED * Math.exp(Gaussian.logNormal(-value - mean, variance));
+        density += Marks.ASSUMED_SWAPPED * normal(-value - mean, variance, logVariance);
         double blank = Marks.ASSUMED_NO_CONTACT_VOLTS + resolution;
-        density += Marks.ASSUMED_NO_CONTACT * Math.exp(Gaussian.logNormal(value, blank * blank));
+        density += Marks.ASSUMED_NO_CONTACT * normal(value, blank * blank, 2 * Math.log(blank));
         return Math.log(Marks.ASSUMED_SLIP_SHARE * density);
+    }
+
+    /** Normal density; nothing far out, where the share of anything at all is more by many powers of ten. */
+    private static double normal(double off, double variance, double logVariance) {
+        double squares = off * off / variance;
+        return squares > FAR_OUT ? 0 : Math.exp(-0.5 * (squares + logVariance + Gaussian.LOG_TWO_PI));
     }
 }

@@ -118,7 +118,7 @@ final class SlipSearch {
                     read - surprise / stretched,
                     variance / stretched / stretched,
                     o.resolution(),
-                    fitter.span(i));
+                    fitter.span[i]);
             if (o.confirmed()) {
                 densities[i] += Marks.LOG_CONFIRMED;
             }

@@ -23,4 +23,14 @@ public final class VehicleSpread {
     public static double drag() {
         return Parameters.ASSUMED_DRAG_SPREAD;
     }
+
+    /** Of the logarithm of all that is no cable, on one vehicle. */
+    public static double age() {
+        return Parameters.ASSUMED_AGE_SPREAD;
+    }
+
+    /** Of the logarithm of all cables, on one vehicle. */
+    public static double length() {
+        return Parameters.ASSUMED_LENGTH_SPREAD;
+    }
 }

@@ -105,8 +105,10 @@ public final class StartingProfile {
         Optional<Double> read = findings.across(part.id())
                 .filter(v -> v.answer() != DropAnswer.IMPLAUSIBLE)
                 .map(v -> v.volts() * amps / v.healthy().amps());
-        Optional<ResistanceBelief> belief = findings.of(part.id()).suspicion().flatMap(Suspicion::resistance);
-        if (read.isEmpty() && belief.isPresent()) {
+        Optional<ResistanceBelief> belief = read.isPresent()
+                ? Optional.empty()
+                : findings.of(part.id()).suspicion().flatMap(s -> s.resistance().get());
+        if (belief.isPresent()) {
             return believed(part, belief.get(), ofPart);
         }
         double volts = read.orElseGet(() -> amps * estimate.ohms(part));

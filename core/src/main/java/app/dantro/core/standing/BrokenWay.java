@@ -23,15 +23,18 @@ record BrokenWay(Circuit circuit, List<Observation> observations) {
     }
 
     private boolean lost(Observation o, List<Part> way) {
+        return o.what() instanceof Observable.Volts volts
+                && volts.condition().running()
+                && Math.abs(o.value()) >= LOST_VOLTS * circuit.blocks()
+                && points(way).containsAll(List.of(volts.red(), volts.black()));
+    }
+
+    private static Set<PointId> points(List<Part> way) {
         Set<PointId> points = new HashSet<>();
         for (Part part : way) {
             points.add(part.from());
             points.add(part.to());
         }
-        return o.what() instanceof Observable.Volts volts
-                && volts.condition().running()
-                && points.contains(volts.red())
-                && points.contains(volts.black())
-                && Math.abs(o.value()) >= LOST_VOLTS * circuit.blocks();
+        return points;
     }
 }

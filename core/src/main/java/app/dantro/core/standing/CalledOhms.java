@@ -3,7 +3,6 @@ package app.dantro.core.standing;
 import app.dantro.core.fact.DropVerdict;
 import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
-import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.quantity.Amount;
 import app.dantro.core.quantity.Quantity;
@@ -28,7 +27,8 @@ final class CalledOhms {
 
     /** Beside a parallel branch the loop's current is not the part's: then only the estimate is true. */
     private Optional<Quantity> about(PartFinding part) {
-        Optional<ResistanceBelief> belief = part.suspicion().flatMap(Suspicion::resistance);
+        Optional<ResistanceBelief> belief =
+                part.suspicion().flatMap(s -> s.resistance().get());
         return rules.across(part.part())
                 .flatMap(DropVerdict::ohms)
                 .filter(ohms -> belief.filter(b -> ohms < b.lowOhms() / Marks.WIDE || ohms > b.highOhms() * Marks.WIDE)

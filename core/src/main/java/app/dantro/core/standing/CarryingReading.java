@@ -3,14 +3,10 @@ package app.dantro.core.standing;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PointId;
-import app.dantro.core.finding.Influences;
 import app.dantro.core.finding.Suspicion;
-import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Observable;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
-import app.dantro.core.inference.PreparedCircuit;
-import java.lang.ref.SoftReference;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -39,20 +35,8 @@ final class CarryingReading {
                 .map(Map.Entry::getKey);
     }
 
-    /**
-     * The readings that moved a part's probability, the strongest first; worked out when that is asked for. What was
-     * worked out of the posterior is let go where memory is short, and made again.
-     */
-    Influences later(PartId part, double with) {
-        PreparedCircuit prepared = posterior.prepared();
-        Evidence evidence = posterior.evidence();
-        SoftReference<CarryingReading> known = new SoftReference<>(this);
-        return new Influences(() -> Optional.ofNullable(known.get())
-                .orElseGet(() -> new CarryingReading(Posterior.of(prepared, evidence)))
-                .influences(part, with));
-    }
-
-    private synchronized List<Suspicion.Influence> influences(PartId part, double with) {
+    /** The readings that moved a part's probability, the strongest first. */
+    List<Suspicion.Influence> influences(PartId part, double with) {
         return without(part, readings(part)).entrySet().stream()
                 .map(e -> new Suspicion.Influence(e.getKey(), e.getValue()))
                 .filter(i -> Math.abs(i.without() - with) > Marks.LEAST_INFLUENCE)

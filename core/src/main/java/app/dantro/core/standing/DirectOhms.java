@@ -1,6 +1,7 @@
 package app.dantro.core.standing;
 
 import app.dantro.core.fact.DropVerdict;
+import app.dantro.core.finding.Later;
 import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.quantity.Quantile;
@@ -21,9 +22,10 @@ final class DirectOhms {
         return new Suspicion(
                 suspicion.probability(),
                 suspicion.shown(),
-                suspicion
+                new Later<>(() -> suspicion
                         .resistance()
-                        .map(all -> across.flatMap(drop -> read(drop, all)).orElse(all)),
+                        .get()
+                        .map(all -> across.flatMap(drop -> read(drop, all)).orElse(all))),
                 suspicion.influences());
     }
 

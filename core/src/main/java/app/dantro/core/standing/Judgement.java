@@ -3,11 +3,10 @@ package app.dantro.core.standing;
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.finding.Influences;
+import app.dantro.core.finding.Later;
 import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.Evidence;
 import app.dantro.core.inference.Explanation;
-import app.dantro.core.inference.Forecast;
 import app.dantro.core.inference.Observation;
 import app.dantro.core.inference.Posterior;
 import app.dantro.core.inference.PreparedCircuit;
@@ -33,11 +32,9 @@ public final class Judgement {
     private final Map<PartId, Double> probabilities;
     private final List<PartId> ranked;
     private final Proof proof;
-    private final CarryingReading carrying;
+    private final PartsInDetail detail;
     private final Suspects suspects;
     private final CallingRule calling;
-    private final Map<PartId, ResistanceBelief> resistances = new HashMap<>();
-    private List<Forecast> forecasts = List.of();
     private Optional<Optional<PartId>> called = Optional.empty();
 
     private Judgement(Posterior posterior) {
@@ -51,7 +48,7 @@ public final class Judgement {
                 .map(Map.Entry::getKey)
                 .toList();
         this.proof = new Proof(posterior.prepared(), posterior.evidence().observations(), undercharging(posterior));
-        this.carrying = new CarryingReading(posterior);
+        this.detail = new PartsInDetail(posterior);
         this.suspects = new Suspects(posterior);
         this.calling = new CallingRule(this);
     }
@@ -158,12 +155,12 @@ public final class Judgement {
 
     /** The reading that alone carries a part's verdict, if one does. */
     public Optional<UUID> carrier(PartId part) {
-        return carrying.of(part);
+        return detail.carrying().of(part);
     }
 
     /** A reading that is probably a slip and was not taken again yet. */
     public Optional<UUID> doubted() {
-        return carrying.doubted();
+        return detail.carrying().doubted();
     }
 
     /** What all readings make of a part; empty for what is no part of the circuit, such as its batteries together. */
@@ -175,16 +172,21 @@ public final class Judgement {
         return Optional.of(new Suspicion(
                 p,
                 suspected(part),
-                circuit.part(part).filter(wiring -> anythingRead()).map(this::resistance),
-                p >= Marks.SUSPECT ? carrying.later(part, p) : Influences.none()));
+                circuit.part(part)
+                        .filter(wiring -> anythingRead())
+                        .map(detail::resistanceLater)
+                        .orElseGet(() -> Later.of(Optional.empty())),
+                p >= Marks.SUSPECT ? detail.influencesLater(part, p) : Later.of(List.of())));
     }
 
     /** What is known of a wiring part's resistance. */
     ResistanceBelief resistance(Part part) {
-        if (forecasts.isEmpty()) {
-            forecasts = posterior.forecasts(Marks.FORECASTS);
-        }
-        return resistances.computeIfAbsent(part.id(), id -> ResistanceBelief.of(posterior.prepared(), forecasts, part));
+        return detail.resistance(part);
+    }
+
+    /** How far the shop's own experience moved a part, once that is asked for. */
+    Later<Optional<Verdict.Learned>> learnedLater(PartId part) {
+        return detail.learnedLater(part);
     }
 
     /** A wiring part's resistance against the upper bound of a healthy one; infinite for a device. */

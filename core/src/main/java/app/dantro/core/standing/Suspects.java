@@ -17,7 +17,7 @@ import java.util.Optional;
 final class Suspects {
     private final Posterior posterior;
     private final Dares dares;
-    private final Optional<Ordinary> ordinary;
+    private Optional<Optional<Ordinary>> ordinary = Optional.empty();
     private Map<PartId, Double> before = Map.of();
     private double healthyBefore;
     private final boolean brokenWay;
@@ -27,9 +27,6 @@ final class Suspects {
         this.brokenWay = new BrokenWay(
                         posterior.prepared().circuit(), posterior.evidence().observations())
                 .shown();
-        Circuit circuit = posterior.prepared().circuit();
-        this.ordinary = circuit.starter()
-                .map(s -> new Ordinary(posterior.evidence(), posterior.prepared(), StartingLoop.of(circuit)));
         this.dares = new Dares(posterior.prepared(), posterior.evidence());
     }
 
@@ -89,7 +86,16 @@ final class Suspects {
 
     /** True if all that was read of it is what healthy vehicles show, and none of it beyond a mark that speaks alone. */
     private boolean isOrdinary(PartId part) {
-        return ordinary.filter(o -> o.spares(part)).isPresent() && !dares.names(part);
+        return ordinary().filter(o -> o.spares(part)).isPresent() && !dares.names(part);
+    }
+
+    private Optional<Ordinary> ordinary() {
+        if (ordinary.isEmpty()) {
+            Circuit circuit = posterior.prepared().circuit();
+            ordinary = Optional.of(circuit.starter()
+                    .map(s -> new Ordinary(posterior.evidence(), posterior.prepared(), StartingLoop.of(circuit))));
+        }
+        return ordinary.get();
     }
 
     /** A machine is not judged while its way to the battery is as good as open. */

@@ -2,9 +2,11 @@ package app.dantro.core.standing;
 
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.Findings;
+import app.dantro.core.finding.Later;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.Experience;
+import app.dantro.core.inference.Posterior;
 import app.dantro.core.quantity.Reason;
 import java.util.Comparator;
 import java.util.List;
@@ -23,7 +25,7 @@ import java.util.stream.Collectors;
  * @param gates what the verdict of each suspect device rests on
  * @param whatIf what the likeliest repair would change, once it is worth foreseeing
  * @param likeliest what repairing the part that stands first would change, however unlikely
- * @param learned how far the shop's own repairs moved the part that stands first; empty if they did not
+ * @param learned how far the shop's own repairs and certified parts moved the part that stands first; empty if they did not
  */
 public record Verdict(
         double healthy,
@@ -33,24 +35,49 @@ public record Verdict(
         Map<PartId, DeviceGate> gates,
         Optional<WhatIf> whatIf,
         Optional<WhatIf> likeliest,
-        Optional<Learned> learned) {
+        Later<Optional<Learned>> learned) {
     /**
-     * A part that a shop's own repairs moved.
+     * A part that a shop's own repairs and certified parts moved.
      *
      * @param probability that it is at fault
      * @param written the same by what is written alone
      * @param repairs verified ones of it after such a complaint
      * @param of verified ones of all parts
+     * @param certified readings of healthy joints and cables
      */
-    public record Learned(PartId part, double probability, double written, int repairs, int of) {
+    public record Learned(PartId part, double probability, double written, int repairs, int of, int certified) {
+        /** How far they moved one part; empty where that is not worth a word. */
+        static Optional<Learned> of(Posterior posterior, PartId part) {
+            Experience experience = posterior.evidence().experience();
+            double now = posterior.probability(part);
+            return posterior.asWritten(part).stream()
+                    .filter(written -> Math.abs(now - written) >= Marks.ASSUMED_WORTH_SAYING)
+                    .mapToObj(written -> new Learned(
+                            part,
+                            now,
+                            written,
+                            experience.repairs(part),
+                            experience.repairs(),
+                            experience.certifiedReadings()))
+                    .findFirst();
+        }
+
         /** In a sentence. @param name the part's */
         public String words(String name) {
-            return String.format(
+            String counted = String.format(
                     Locale.ROOT,
-                    "%s: %d of this shop's %d verified repairs after such a complaint. They count before any reading: it is at fault with %.0f %%, without them it would be with %.0f %%.",
-                    Reason.capital(name),
+                    "%d of this shop's %d verified repairs after such a complaint%s",
                     repairs,
                     of,
+                    certified > 0
+                            ? ", and %d readings of its own certified joints and cables".formatted(certified)
+                            : "");
+            String joints = "%d readings of this shop's own certified joints and cables".formatted(certified);
+            return String.format(
+                    Locale.ROOT,
+                    "%s: %s. They count before any reading: it is at fault with %.0f %%, without them it would be with %.0f %%.",
+                    Reason.capital(name),
+                    of > 0 ? counted : joints,
                     PERCENT * probability,
                     PERCENT * written);
         }
@@ -86,16 +113,10 @@ public record Verdict(
                         .filter(p -> probability(p) >= Marks.ASSUMED_WORTH_FORESEEING)
                         .flatMap(p -> WhatIf.of(judgement.posterior(), p.part())),
                 judgement.ranked().stream().findFirst().flatMap(p -> WhatIf.of(judgement.posterior(), p)),
-                judgement.ranked().stream().findFirst().flatMap(p -> learned(judgement, p)));
-    }
-
-    private static Optional<Learned> learned(Judgement judgement, PartId part) {
-        Experience experience = judgement.posterior().evidence().experience();
-        double now = judgement.probability(part);
-        return judgement.posterior().asWritten(part).stream()
-                .filter(written -> Math.abs(now - written) >= Marks.ASSUMED_WORTH_SAYING)
-                .mapToObj(written -> new Learned(part, now, written, experience.repairs(part), experience.repairs()))
-                .findFirst();
+                judgement.ranked().stream()
+                        .findFirst()
+                        .map(judgement::learnedLater)
+                        .orElseGet(() -> Later.of(Optional.empty())));
     }
 
     /** Probability that a part is at fault. */

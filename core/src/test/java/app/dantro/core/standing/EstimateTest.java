@@ -32,7 +32,8 @@ class EstimateTest extends VanStandings {
         assertThat(strap.standing()).isEqualTo(Standing.FAULTY);
         Suspicion suspicion = strap.suspicion().orElseThrow();
         assertThat(suspicion.probability()).isGreaterThan(0.99);
-        assertThat(suspicion.resistance().orElseThrow().medianOhms()).isCloseTo(3.03 / 150, within(0.15 * 3.03 / 150));
+        assertThat(suspicion.resistance().get().orElseThrow().medianOhms())
+                .isCloseTo(3.03 / 150, within(0.15 * 3.03 / 150));
         assertThat(found.headline()).startsWith("Faulty: the strap end on the block.");
     }
 
@@ -46,8 +47,12 @@ class EstimateTest extends VanStandings {
                     rest,
                     cranking("starter-case", "post-minus", volts[0], amps),
                     cranking("block", "strap-engine", volts[1], amps));
-            ResistanceBelief belief =
-                    found.of(STRAP_END).suspicion().orElseThrow().resistance().orElseThrow();
+            ResistanceBelief belief = found.of(STRAP_END)
+                    .suspicion()
+                    .orElseThrow()
+                    .resistance()
+                    .get()
+                    .orElseThrow();
             assertThat(belief.medianOhms()).isCloseTo(direct, within(1e-9));
             assertThat(belief.lowOhms()).isBetween(0.93 * direct, direct);
             assertThat(belief.highOhms()).isBetween(direct, 1.07 * direct);

@@ -58,12 +58,13 @@ public class PreparedCircuits {
                     + (int) (circuit.map(PreparedCircuit::bytes).orElse(0L) >> 10);
         }
 
-        static Attempt at(StoredCase file) {
+        /** @param alone true if no other circuit is wanted: then it may take all cores */
+        static Attempt at(StoredCase file, boolean alone) {
             try {
                 return new Attempt(
                         Optional.of(
                                 PreparedCircuit.of(file.circuit(), file.record().celsius())
-                                        .prepare()),
+                                        .prepare(alone)),
                         "");
             } catch (RuntimeException e) {
                 LOG.error(
@@ -129,8 +130,10 @@ public class PreparedCircuits {
         }
         asked.computeIfAbsent(key, k -> ConcurrentHashMap.newKeySet())
                 .add(file.record().id());
-        CompletableFuture<Attempt> making =
-                ready.get(key, (k, executor) -> CompletableFuture.supplyAsync(() -> Attempt.at(file), worker));
+        CompletableFuture<Attempt> making = ready.get(
+                key,
+                (k, executor) -> CompletableFuture.supplyAsync(
+                        () -> Attempt.at(file, worker.getQueue().isEmpty()), worker));
         making.whenComplete((circuit, failed) -> tell(key));
         return made(making);
     }

@@ -126,6 +126,7 @@ public final class DiagnosisFormat {
         json.put("probability", rounded(suspicion.probability())).put("probability_words", suspicion.words());
         suspicion
                 .resistance()
+                .get()
                 .ifPresent(r -> json.putObject("ohms")
                         .put("low", r.lowOhms())
                         .put("median", r.medianOhms())
@@ -133,7 +134,7 @@ public final class DiagnosisFormat {
         ArrayNode influences = json.putArray("influences");
         suspicion
                 .influences()
-                .all()
+                .get()
                 .forEach(i -> influences
                         .addObject()
                         .put("reading", i.reading().toString())

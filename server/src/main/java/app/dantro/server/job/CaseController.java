@@ -19,6 +19,7 @@ import app.dantro.server.store.VehicleDetailStore;
 import app.dantro.server.store.VehicleField;
 import app.dantro.server.store.VehicleStore;
 import app.dantro.server.view.CaseView;
+import app.dantro.server.view.ProofView;
 import app.dantro.server.view.StepView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -113,6 +114,11 @@ class CaseController {
     @GetMapping("/cases/{caseId}")
     CaseView show(@PathVariable UUID caseId) {
         return files.view(caseId);
+    }
+
+    @GetMapping("/cases/{caseId}/proof")
+    ProofView proof(@PathVariable UUID caseId) {
+        return ProofView.of(files.assess(files.load(caseId)));
     }
 
     @PutMapping("/cases/{caseId}")

@@ -21,7 +21,6 @@ import java.util.UUID;
  * @param doubts readings that no likely fault explains
  * @param whatIf what the likeliest repair would change
  * @param retests what was foretold of the last repair
- * @param learned how far the shop's own repairs moved the answer, in words
  * @param standby the readings that would tell most after the next one
  */
 public record JudgementView(
@@ -31,7 +30,6 @@ public record JudgementView(
         List<DoubtView> doubts,
         Optional<WhatIfView> whatIf,
         List<RetestView> retests,
-        Optional<String> learned,
         List<StepView.ProbeView> standby) {
     static JudgementView of(StoredCase file, Assessment assessment) {
         return assessment
@@ -44,7 +42,6 @@ public record JudgementView(
                         List.of(),
                         Optional.empty(),
                         List.of(),
-                        Optional.empty(),
                         List.of()));
     }
 
@@ -56,8 +53,6 @@ public record JudgementView(
                 assessment.findings().doubts().stream().map(DoubtView::of).toList(),
                 verdict.whatIf().map(w -> WhatIfView.of(assessment, w)),
                 assessment.retests().stream().map(RetestView::of).toList(),
-                verdict.learned()
-                        .map(l -> l.words(assessment.findings().of(l.part()).name())),
                 assessment.standby().stream()
                         .map(p -> StepView.ProbeView.of(file, p))
                         .toList());

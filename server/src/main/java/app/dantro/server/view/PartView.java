@@ -5,7 +5,6 @@ import app.dantro.core.circuit.PartId;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.Suspicion;
-import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.procedure.Assessment;
 import app.dantro.core.quantity.Reason;
 import app.dantro.core.standing.DeviceGate;
@@ -34,8 +33,6 @@ public record PartView(
         Optional<Double> probability,
         Optional<String> probabilityWords,
         boolean probabilityFounded,
-        Optional<ResistanceView> resistance,
-        List<InfluenceView> influences,
         Optional<GateView> gate) {
     /** Devices that have a group of their own in the Proof. */
     public enum DeviceKind {
@@ -68,10 +65,6 @@ public record PartView(
                 finding.suspicion().map(Suspicion::probability),
                 finding.suspicion().map(Suspicion::words),
                 finding.suspicion().filter(s -> !s.unfounded()).isPresent(),
-                finding.suspicion().flatMap(Suspicion::resistance).map(ResistanceView::of),
-                finding.suspicion().map(s -> s.influences().all()).orElse(List.of()).stream()
-                        .map(i -> new InfluenceView(i.reading(), i.without(), Suspicion.words(i.without())))
-                        .toList(),
                 assessment.verdict().map(v -> v.gates().get(id)).map(GateView::of));
     }
 
@@ -110,14 +103,4 @@ public record PartView(
     /** One item of a gate: what reaches the device, or what it delivers. */
     public record GateItemView(
             String words, boolean delivers, DeviceGate.State state, String stateWords, Optional<String> shown) {}
-
-    /** What is known of a part's resistance: the ends between which it lies with 95 %. */
-    public record ResistanceView(double lowOhms, double medianOhms, double highOhms) {
-        static ResistanceView of(ResistanceBelief belief) {
-            return new ResistanceView(belief.lowOhms(), belief.medianOhms(), belief.highOhms());
-        }
-    }
-
-    /** What a reading did to a part: its probability had it not been taken. */
-    public record InfluenceView(UUID reading, double without, String withoutWords) {}
 }
