@@ -3,17 +3,12 @@
 	import { api, type OwnRepairs } from '../../lib/api/client';
 	import { getApp } from '../../lib/state/app.svelte';
 	import { newId } from '../../lib/state/ids';
+	import OwnHealthy from './OwnHealthy.svelte';
+	import { SORTS } from './sorts';
 
 	/** What was repaired and verified in this shop: it counts before anything is read, unless it is left aside. */
 	const LOST = 'Dantro cannot be reached: what the shop’s own repairs say is not known now.';
 	const SHOWN = 8;
-	const SORTS: Record<string, string> = {
-		CAR: 'cars',
-		MOTORCYCLE: 'motorcycles',
-		DIESEL: 'diesels',
-		TWO_BATTERIES: 'two batteries',
-		TRUCK: '24 V trucks'
-	};
 	const app = getApp();
 	let own = $state.raw<OwnRepairs | null>(null);
 	let message = $state('');
@@ -50,7 +45,7 @@
 				checked={own.count}
 				onchange={(e) => void choose(e.currentTarget)}
 			/>
-			<span>Its own verified repairs count before a new case’s first reading</span>
+			<span>Its own repairs and certified parts count before a new case’s first reading</span>
 		</label>
 		{#if rows.length === 0}
 			<p class="soft">
@@ -82,6 +77,7 @@
 				less likely by at most what fifty cases weigh; readings decide. An open case keeps what it began with.
 			</p>
 		{/if}
+		<OwnHealthy rows={own.certified} />
 	{/if}
 </section>
 

@@ -2,6 +2,7 @@ package app.dantro.server.limits;
 
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.VehicleSort;
+import app.dantro.core.inference.CertifiedParts;
 import app.dantro.core.inference.ShopRepairs;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import app.dantro.server.problem.ProblemException;
@@ -20,7 +21,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What the shop's own verified repairs add to the written odds, and whether they do. */
+/** What the shop's own verified repairs and certified parts add to what is written, and whether they do. */
 @RestController
 @RequestMapping("/api/shop/experience")
 class ExperienceController {
@@ -35,8 +36,28 @@ class ExperienceController {
      *
      * @param count whether they count for cases that are open, and for new ones
      * @param repairs by complaint, sort of vehicle and part, the most frequent first
+     * @param certified what healthy joints and cables read, by sort of vehicle and kind
      */
-    record ExperienceView(boolean count, List<OwnRepairView> repairs) {}
+    record ExperienceView(boolean count, List<OwnRepairView> repairs, List<CertifiedKindView> certified) {}
+
+    /**
+     * Healthy parts of one kind.
+     *
+     * @param readings of different parts, in cases that ended well
+     * @param off where healthy ones are taken to lie, in standard deviations of what is written
+     * @param width how wide their spread is, over what is written
+     */
+    record CertifiedKindView(VehicleSort sort, String kind, long readings, double off, double width) {
+        static CertifiedKindView of(ShopRepairs.Certified certified) {
+            CertifiedParts parts = certified.parts();
+            return new CertifiedKindView(
+                    certified.sort(),
+                    certified.kind().word(),
+                    Math.round(parts.told()),
+                    parts.meanSigmas(),
+                    Math.sqrt(parts.variance()));
+        }
+    }
 
     /** So many verified repairs of a part. */
     record OwnRepairView(Loop concern, VehicleSort sort, String part, int repairs) {
@@ -54,9 +75,11 @@ class ExperienceController {
 
     @GetMapping
     ExperienceView show() {
+        ShopRepairs own = store.repairs();
         return new ExperienceView(
                 store.count(),
-                store.repairs().counted().stream().map(OwnRepairView::of).toList());
+                own.counted().stream().map(OwnRepairView::of).toList(),
+                own.certified().stream().map(CertifiedKindView::of).toList());
     }
 
     @PutMapping("/{choiceId}")

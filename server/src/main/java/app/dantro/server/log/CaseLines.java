@@ -32,7 +32,7 @@ import org.springframework.stereotype.Component;
 public class CaseLines {
     private static final Logger LOG = LoggerFactory.getLogger(CaseLines.class);
     /** Raised when a line or a card holds something else than before. */
-    private static final int FORM = 2;
+    private static final int FORM = 3;
 
     private static final int MADE_BY = OrderOfWork.VERSION * 100 + FORM;
     private static final int AT_A_TIME = 8;

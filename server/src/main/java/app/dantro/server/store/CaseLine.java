@@ -1,7 +1,9 @@
 package app.dantro.server.store;
 
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.history.CaseTally;
 import app.dantro.core.history.Measured;
+import app.dantro.core.inference.CertifiedParts;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,8 +37,18 @@ public record CaseLine(
         List<JointTold> joints,
         Optional<String> card) {
 
-    /** What a case tells of a joint. @param mostOhms upper bound of healthy ones @param sinceMs its last repair there, or 0 */
-    public record JointTold(String name, Measured measured, double mostOhms, long sinceMs) {}
+    /**
+     * What a case tells of a joint.
+     *
+     * @param mostOhms upper bound of healthy ones
+     * @param sinceMs its last repair there, or 0
+     * @param certified what it tells of healthy ones; empty unless the case certified it by a measured current
+     */
+    public record JointTold(
+            String name, Measured measured, double mostOhms, long sinceMs, Optional<CertifiedPart> certified) {}
+
+    /** A part that a case certified. */
+    public record CertifiedPart(PartKind kind, CertifiedParts read) {}
 
     /** A case whose line is behind what is on record. */
     public record Behind(UUID caseId, long changed) {}

@@ -2,7 +2,9 @@ package app.dantro.server.store;
 
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.VehicleSort;
+import app.dantro.core.inference.CertifiedParts;
 import app.dantro.core.inference.ShopRepairs;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,7 +13,7 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** Counts the shop's own verified repairs, and keeps whether they count for new cases. */
+/** Counts the shop's own verified repairs and certified parts, and keeps whether they count for new cases. */
 @Component
 public class ExperienceStore {
     /** A shop changes, and with it what it sees: the newest ones count. */
@@ -40,6 +42,29 @@ public class ExperienceStore {
              WHERE part IS NOT NULL
              GROUP BY sort, concern, part
              ORDER BY repairs DESC, sort, concern, part
+            """;
+
+    /** Of a vehicle's part the newest reading, in cases that ended well. Nothing that was imported or simulated. */
+    private static final String CERTIFIED = """
+            SELECT sort, kind, SUM(told) AS told, SUM(off) AS off, SUM(squares) AS squares
+              FROM (SELECT line.sort, joint.kind, joint.told, joint.off, joint.squares,
+                           ROW_NUMBER() OVER (
+                               PARTITION BY COALESCE(same.known_as, line.case_id), joint.part ORDER BY joint.at_ms DESC
+                           ) AS newest
+                      FROM (SELECT case_id, sort
+                              FROM case_line
+                             WHERE stage IN ('VERIFIED', 'GOOD') AND set_aside = 0 AND sort <> ''
+                               AND NOT EXISTS (SELECT 1 FROM simulation WHERE simulation.case_id = case_line.case_id)
+                               AND NOT EXISTS (SELECT 1 FROM case_import WHERE case_import.case_id = case_line.case_id)
+                             ORDER BY last_at_ms DESC
+                             LIMIT :most) AS line
+                      JOIN joint_line AS joint ON joint.case_id = line.case_id
+                      LEFT JOIN case_vehicle ON case_vehicle.case_id = line.case_id
+                      LEFT JOIN vehicle_same AS same ON same.vehicle_id = case_vehicle.vehicle_id
+                     WHERE joint.kind <> '')
+             WHERE newest = 1
+             GROUP BY sort, kind
+             ORDER BY sort, kind
             """;
 
     private static final String SAY = """
@@ -80,16 +105,25 @@ public class ExperienceStore {
     /** Somebody's word whether the shop's own repairs count. */
     public record Choice(UUID id, boolean counts, String saidBy, long saidAtMs) {}
 
-    /** The shop's own verified repairs, the most frequent first. */
+    /** The shop's own verified repairs, the most frequent first, and what it certified. */
     public ShopRepairs repairs() {
-        return new ShopRepairs(reader.sql(REPAIRS)
-                .param("most", MOST_CASES)
-                .query((row, n) -> new ShopRepairs.Counted(
-                        VehicleSort.valueOf(row.getString("sort")),
-                        Loop.valueOf(row.getString("concern")),
-                        PartId.of(row.getString("part")),
-                        row.getInt("repairs")))
-                .list());
+        return new ShopRepairs(
+                reader.sql(REPAIRS)
+                        .param("most", MOST_CASES)
+                        .query((row, n) -> new ShopRepairs.Counted(
+                                VehicleSort.valueOf(row.getString("sort")),
+                                Loop.valueOf(row.getString("concern")),
+                                PartId.of(row.getString("part")),
+                                row.getInt("repairs")))
+                        .list(),
+                reader.sql(CERTIFIED)
+                        .param("most", MOST_CASES)
+                        .query((row, n) -> new ShopRepairs.Certified(
+                                VehicleSort.valueOf(row.getString("sort")),
+                                PartKind.valueOf(row.getString("kind")),
+                                new CertifiedParts(
+                                        row.getDouble("told"), row.getDouble("off"), row.getDouble("squares"))))
+                        .list());
     }
 
     /** Whether they count; they do unless somebody said otherwise. */

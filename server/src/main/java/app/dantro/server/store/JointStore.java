@@ -2,6 +2,7 @@ package app.dantro.server.store;
 
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.history.Measured;
+import app.dantro.core.inference.CertifiedParts;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Comparator;
@@ -23,9 +24,12 @@ public class JointStore {
             """;
     private static final String KEEP = """
             INSERT INTO joint_line (
-                case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms, measured, since_ms
+                case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms, measured, since_ms, kind, told, off, squares
             )
-            VALUES (:caseId, :part, :name, :atMs, :ohms, :lowOhms, :highOhms, :mostOhms, :measured, :sinceMs)
+            VALUES (
+                :caseId, :part, :name, :atMs, :ohms, :lowOhms, :highOhms, :mostOhms, :measured, :sinceMs, :kind, :told, :off,
+                :squares
+            )
             """;
 
     private static final String ALL = """
@@ -56,6 +60,8 @@ public class JointStore {
     void keep(UUID caseId, List<CaseLine.JointTold> told) {
         writer.sql(FORGET).param("caseId", caseId.toString()).update();
         for (CaseLine.JointTold one : told) {
+            CertifiedParts certified =
+                    one.certified().map(CaseLine.CertifiedPart::read).orElseGet(CertifiedParts::none);
             writer.sql(KEEP)
                     .param("caseId", caseId.toString())
                     .param("part", one.measured().part().value())
@@ -67,6 +73,10 @@ public class JointStore {
                     .param("mostOhms", one.mostOhms())
                     .param("measured", one.measured().ampsMeasured())
                     .param("sinceMs", one.sinceMs())
+                    .param("kind", one.certified().map(c -> c.kind().name()).orElse(""))
+                    .param("told", certified.told())
+                    .param("off", certified.sum())
+                    .param("squares", certified.squares())
                     .update();
         }
     }

@@ -1,7 +1,9 @@
 package app.dantro.acceptance.bench.everyday;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.finding.PartFinding;
+import app.dantro.core.inference.CertifiedParts;
 import app.dantro.core.inference.PreparedCircuit;
 import app.dantro.core.inference.ShopRepairs;
 import app.dantro.core.procedure.Assessment;
@@ -78,6 +80,7 @@ final class Session {
      * @param left the vehicle as it drove off
      * @param slips what came of slips that were tried on the way
      * @param discords where headline, bars, standings and step parted
+     * @param certified what the parts read that it certified, if it ended well
      */
     record Result(
             FleetVehicle vehicle,
@@ -96,7 +99,8 @@ final class Session {
             int repairs,
             FleetVehicle left,
             List<SlipTrial.Tried> slips,
-            List<String> discords) {}
+            List<String> discords,
+            Map<PartKind, CertifiedParts> certified) {}
 
     /** Follows the program's own steps, after a school's ladder if one is given. */
     Result follow(List<Ladder.Rung> ladder) {
@@ -235,7 +239,8 @@ final class Session {
                 repairs,
                 technician.vehicle(),
                 List.copyOf(slips),
-                List.copyOf(discords));
+                List.copyOf(discords),
+                end == End.VERIFIED || end == End.GOOD ? CertifiedAtEnd.of(technician.record(), last) : Map.of());
         log.accept("%s %s".formatted(end, result.part().orElse("")));
         return result;
     }

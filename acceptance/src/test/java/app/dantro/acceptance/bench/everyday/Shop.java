@@ -3,15 +3,18 @@ package app.dantro.acceptance.bench.everyday;
 import app.dantro.core.circuit.Loop;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.VehicleSort;
+import app.dantro.core.inference.CertifiedParts;
 import app.dantro.core.inference.ShopRepairs;
 import app.dantro.core.kit.ReadyMadeCircuits;
 import java.io.PrintStream;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /**
  * A shop that learns: its first vehicles go through the product as anybody's would, and what was repaired and verified on them
@@ -29,6 +32,15 @@ public record Shop(String title, long seed, int first, int others, Optional<Part
         ShopRepairs nothing = new ShopRepairs(List.of());
         ShopRepairs repairs = verified(run(all.subList(0, first), threads, nothing));
         out.printf("%n%s, seed %d: %d vehicles with faults, %s%n", title, seed, others, repairs.counted());
+        repairs.certified()
+                .forEach(c -> out.printf(
+                        Locale.ROOT,
+                        "certified %s of %s: %.1f told, %+.2f sigma, variance %.2f%n",
+                        c.kind(),
+                        c.sort(),
+                        c.parts().told(),
+                        c.parts().meanSigmas(),
+                        c.parts().variance()));
         List<FleetVehicle> later = all.subList(first, first + others);
         out.printf("%-14s %9s %9s %7s %7s %7s %9s%n", "", "before", "all", "cranks", "right", "wrong", "condemned");
         line(out, "as written", run(later, threads, nothing));
@@ -63,24 +75,49 @@ public record Shop(String title, long seed, int first, int others, Optional<Part
         Map<List<Object>, Integer> counts = new TreeMap<>((a, b) -> a.toString().compareTo(b.toString()));
         for (Session.Result r : results) {
             if (r.end() == End.VERIFIED && r.part().isPresent()) {
-                VehicleSort sort = VehicleSort.of(
-                        ReadyMadeCircuits.named(r.vehicle().circuit()).orElseThrow());
                 counts.merge(
                         List.of(
-                                sort,
+                                sort(r),
                                 Complaints.concern(r.vehicle()),
                                 PartId.of(r.part().get())),
                         1,
                         Integer::sum);
             }
         }
-        return new ShopRepairs(counts.entrySet().stream()
+        return new ShopRepairs(repairs(counts), certified(results));
+    }
+
+    private static List<ShopRepairs.Counted> repairs(Map<List<Object>, Integer> counts) {
+        return counts.entrySet().stream()
                 .map(e -> new ShopRepairs.Counted(
                         (VehicleSort) e.getKey().get(0),
                         (Loop) e.getKey().get(1),
                         (PartId) e.getKey().get(2),
                         e.getValue()))
-                .toList());
+                .toList();
+    }
+
+    /** What healthy parts read, by the sort of vehicle and the kind. */
+    private static List<ShopRepairs.Certified> certified(List<Session.Result> results) {
+        return results.stream()
+                .flatMap(r -> r.certified().entrySet().stream()
+                        .map(e -> new ShopRepairs.Certified(sort(r), e.getKey(), e.getValue())))
+                .collect(Collectors.groupingBy(c -> Map.entry(c.sort(), c.kind())))
+                .values()
+                .stream()
+                .map(same -> new ShopRepairs.Certified(
+                        same.get(0).sort(),
+                        same.get(0).kind(),
+                        same.stream()
+                                .map(ShopRepairs.Certified::parts)
+                                .reduce(CertifiedParts.none(), CertifiedParts::plus)))
+                .sorted(Comparator.comparing(ShopRepairs.Certified::sort).thenComparing(ShopRepairs.Certified::kind))
+                .toList();
+    }
+
+    private static VehicleSort sort(Session.Result result) {
+        return VehicleSort.of(
+                ReadyMadeCircuits.named(result.vehicle().circuit()).orElseThrow());
     }
 
     private static void line(PrintStream out, String name, List<Session.Result> results) {

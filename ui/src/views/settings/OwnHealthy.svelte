@@ -1,0 +1,71 @@
+<script lang="ts">
+	import type { OwnRepairs } from '../../lib/api/client';
+	import { SORTS } from './sorts';
+
+	/** Where this shop's certified joints and cables lie, against what is written of healthy ones. */
+	type Props = { rows: OwnRepairs['certified'] };
+	let { rows }: Props = $props();
+	const LITTLE = 0.15;
+	const MUCH = 0.6;
+
+	function lies(off: number): string {
+		if (Math.abs(off) < LITTLE) return 'as written';
+		const much = Math.abs(off) < MUCH ? 'a little' : 'clearly';
+		return `${much} ${off > 0 ? 'higher' : 'lower'}`;
+	}
+	function spreads(width: number): string {
+		if (Math.abs(width - 1) < LITTLE / 2) return 'as wide';
+		return width > 1 ? 'wider' : 'narrower';
+	}
+</script>
+
+{#if rows.length > 0}
+	<h3>Its certified joints and cables</h3>
+	<table>
+		<thead>
+			<tr><th>Kind</th><th>On</th><th class="number">Read</th><th>Healthy ones lie</th><th>Spread</th></tr>
+		</thead>
+		<tbody>
+			{#each rows as row (row.sort + row.kind)}
+				<tr>
+					<td>{row.kind}</td>
+					<td>{SORTS[row.sort]}</td>
+					<td class="number">{row.readings}</td>
+					<td>{lies(row.off)}</td>
+					<td>{spreads(row.width)}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<p class="soft">
+		Read with a measured current in cases that ended as verified or good, of each vehicle’s part the newest.
+		They move what counts as healthy by a bounded step; the schools’ limits stay as they are.
+	</p>
+{/if}
+
+<style>
+	h3 {
+		font-size: 16px;
+		font-weight: 750;
+	}
+	th {
+		text-align: left;
+		font-size: 15px;
+		color: var(--soft);
+	}
+	td,
+	th {
+		padding: 6px 12px 6px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	td:first-child::first-letter {
+		text-transform: uppercase;
+	}
+	.number {
+		text-align: right;
+	}
+	.soft {
+		font-size: 15px;
+		color: var(--soft);
+	}
+</style>
