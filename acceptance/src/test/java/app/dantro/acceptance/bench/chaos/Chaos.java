@@ -8,7 +8,7 @@ import java.util.Locale;
 
 /** The trials one after the other, each with what came of it in a line. */
 public final class Chaos {
-    public static final List<String> TRIALS = List.of("stores", "power", "kills", "damage", "fuzz", "load");
+    public static final List<String> TRIALS = List.of("stores", "power", "kills", "backups", "damage", "fuzz", "load");
     private static final int FILES_A_ROUND = 50;
     private static final int REQUESTS_A_ROUND = 500;
     private static final int SECONDS = 60;
@@ -33,6 +33,7 @@ public final class Chaos {
                 case "stores" -> out.println("stores: " + new StoreKills(work.resolve("data"), SEED).run(rounds));
                 case "power" -> out.println("power: " + new Unsynced(work, ENTRIES, SEED).run(rounds));
                 case "kills" -> out.println("kills: " + new Kills(work.resolve("data"), SEED).run(rounds));
+                case "backups" -> out.println("backups: " + new BackupKills(work, SEED).run(rounds));
                 case "damage" ->
                     out.println("damage: " + new DamagedFiles(work, SEED).run(work, rounds * FILES_A_ROUND));
                 case "fuzz" -> fuzz(work);
@@ -69,6 +70,7 @@ public final class Chaos {
                         .formatted(technicians, new Load(program, technicians, 1).run(SECONDS)));
             }
             out.println("load, 200 technicians, three temperatures: " + new Load(program, 200, 3).run(SECONDS));
+            out.println("load, the same again, all circuits there: " + new Load(program, 200, 3).run(SECONDS));
             out.printf(Locale.ROOT, "heap after two collections: %d MB%n", program.heap() >> 20);
         }
     }

@@ -39,6 +39,25 @@ final class Killable implements AutoCloseable {
     }
 
     /**
+     * Runs a command of the program to its end.
+     *
+     * @throws IOException with what it said, if it fails
+     */
+    static void command(String main, String... arguments) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-cp",
+                System.getProperty("java.class.path"),
+                main));
+        command.addAll(List.of(arguments));
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        if (process.waitFor() != 0) {
+            throw new IOException(said);
+        }
+    }
+
+    /**
      * Waits until it answers.
      *
      * @throws IOException with what it said, if it ends before that
