@@ -23,14 +23,14 @@
 	<h3>Its certified joints and cables</h3>
 	<table>
 		<thead>
-			<tr><th>Kind</th><th>On</th><th class="number">Read</th><th>Healthy ones lie</th><th>Spread</th></tr>
+			<tr><th>Kind</th><th>On</th><th class="number">Told</th><th>Healthy ones lie</th><th>Spread</th></tr>
 		</thead>
 		<tbody>
 			{#each rows as row (row.sort + row.kind)}
 				<tr>
 					<td>{row.kind}</td>
 					<td>{SORTS[row.sort]}</td>
-					<td class="number">{row.readings}</td>
+					<td class="number">{row.told.toFixed(1)}</td>
 					<td>{lies(row.off)}</td>
 					<td>{spreads(row.width)}</td>
 				</tr>
@@ -38,8 +38,9 @@
 		</tbody>
 	</table>
 	<p class="soft">
-		Read with a measured current in cases that ended as verified or good, of each vehicle’s part the newest.
-		They move what counts as healthy by a bounded step; the schools’ limits stay as they are.
+		Cleared and not repaired, in cases that ended as verified or good. A drop right across a part tells nearly
+		all of it, one over a whole side a little of each. They move what counts as healthy by a bounded step; the
+		schools’ limits stay as they are.
 	</p>
 {/if}
 

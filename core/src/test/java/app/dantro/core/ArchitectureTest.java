@@ -37,10 +37,10 @@ class ArchitectureTest {
             world: circuit kit network
             slip: quantity circuit reading
             record: circuit network reading slip
-            history: circuit network reading record
             fact: quantity circuit network reading limits record
             figure: quantity circuit network reading limits record
             inference: circuit network reading
+            history: circuit network reading record inference
             finding: quantity circuit reading record fact inference
             starting: quantity circuit network reading limits record fact finding
             charging: quantity circuit network reading limits record figure finding

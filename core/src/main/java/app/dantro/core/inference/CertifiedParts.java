@@ -1,13 +1,17 @@
 package app.dantro.core.inference;
 
 import app.dantro.core.circuit.Part;
+import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.ResistanceRange;
 import app.dantro.core.network.VehicleSpread;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 
 /**
  * What the certified parts of one kind read on a shop's vehicles, against what is written of such parts: sums over all of
- * them, in standard deviations of what is written. A reading counts by how much it tells: one with an error as wide as what
+ * them, in standard deviations of what is written. A reading counts by how much it tells: one of a part with an error as wide as what
  * is written counts half, and leaves the other half open.
  *
  * @param told how many readings they come to
@@ -15,7 +19,6 @@ import app.dantro.core.network.VehicleSpread;
  * @param squares sum of the squares of that, with what each leaves open
  */
 public record CertifiedParts(double told, double sum, double squares) {
-    private static final double TWO_SIDED_95 = 1.96;
     private static final CertifiedParts NONE = new CertifiedParts(0, 0, 0);
 
     public CertifiedParts {
@@ -30,21 +33,32 @@ public record CertifiedParts(double told, double sum, double squares) {
     }
 
     /**
-     * One part that was read and is good.
+     * What a drop across good parts in a row tells of each: how far the sum lies off falls on them by what each may lie off.
      *
-     * @param celsius at which it had that resistance
-     * @param ohms as read, in Ω
-     * @param lowOhms least that meter and current allow, of 95 in 100
-     * @param highOhms most
+     * @param row one part or more, of which none lies beside another way of the current
+     * @param celsius at which they had that resistance
+     * @param ohms of all together as read, in Ω
+     * @param errorOhms one standard deviation of meter and current
      */
-    public static CertifiedParts read(Part part, double celsius, double ohms, double lowOhms, double highOhms) {
-        Written written = Written.of(part, celsius);
-        double error = (highOhms - lowOhms) / (2 * TWO_SIDED_95) / written.sigmaOhms();
-        double off = (ohms - written.meanOhms()) / written.sigmaOhms();
-        double within = Math.max(-Marks.ASSUMED_FARTHEST_SIGMAS, Math.min(Marks.ASSUMED_FARTHEST_SIGMAS, off));
-        double told = 1 / (1 + error * error);
-        double mean = told * within;
-        return new CertifiedParts(told, told * mean, told * (mean * mean + 1 - told));
+    public static Map<PartId, CertifiedParts> read(List<Part> row, double celsius, double ohms, double errorOhms) {
+        List<Written> all = row.stream().map(p -> Written.of(p, celsius)).toList();
+        double off = ohms - all.stream().mapToDouble(Written::meanOhms).sum();
+        double variance = errorOhms * errorOhms;
+        for (Written one : all) {
+            variance += one.shared(all);
+        }
+        Map<PartId, CertifiedParts> told = new LinkedHashMap<>();
+        for (int i = 0; i < row.size(); i++) {
+            double shared = all.get(i).shared(all) / all.get(i).sigmaOhms();
+            told.put(row.get(i).id(), one(shared * shared / variance, shared * off / variance));
+        }
+        return told;
+    }
+
+    /** @param told share of what is open about a part that the reading closed @param mean where it then lies */
+    private static CertifiedParts one(double told, double mean) {
+        double within = Math.max(-Marks.ASSUMED_FARTHEST_SIGMAS, Math.min(Marks.ASSUMED_FARTHEST_SIGMAS, mean));
+        return new CertifiedParts(told, told * within, told * (within * within + 1 - told));
     }
 
     public CertifiedParts plus(CertifiedParts other) {
@@ -79,26 +93,23 @@ public record CertifiedParts(double told, double sum, double squares) {
         return Math.max(Marks.ASSUMED_LEAST_VARIANCE, Math.min(Marks.ASSUMED_MOST_VARIANCE, variance));
     }
 
-    /** Median of healthy parts like this one by what they read here, over what is written. */
-    public double factor(Part part, double celsius) {
-        Written written = Written.of(part, celsius);
-        return 1 + meanSigmas() * written.sigmaOhms() / written.meanOhms();
-    }
-
     /**
      * What is written of a healthy part in a workshop: the part's own spread, and what all joints, or all cables, of a vehicle
      * have in common.
      *
+     * @param cable whether it is one: what cables have in common is not what joints have
      * @param meanOhms with what vehicles in a workshop have more than the reference of their class
      * @param stepOhms the part's own standard deviation
      * @param commonOhms the vehicle's
      */
-    record Written(double meanOhms, double stepOhms, double commonOhms) {
+    record Written(boolean cable, double meanOhms, double stepOhms, double commonOhms) {
         static Written of(Part part, double celsius) {
             ResistanceRange healthy = part.resistance().healthyAt(celsius);
-            double spread = part.kind() == PartKind.CABLE ? VehicleSpread.length() : VehicleSpread.age();
+            boolean cable = part.kind() == PartKind.CABLE;
+            double spread = cable ? VehicleSpread.length() : VehicleSpread.age();
             double common = healthy.nominalOhms() * Math.expm1(Marks.ASSUMED_WIDENING * spread);
             return new Written(
+                    cable,
                     healthy.nominalOhms() + Marks.ASSUMED_OLDER_SIGMAS * common,
                     healthy.stepOhms(Marks.ASSUMED_WIDENING),
                     common);
@@ -106,6 +117,15 @@ public record CertifiedParts(double told, double sum, double squares) {
 
         double sigmaOhms() {
             return Math.hypot(stepOhms, commonOhms);
+        }
+
+        /** Covariance with the sum of a row that it lies in, in Ω². */
+        private double shared(List<Written> row) {
+            double alike = row.stream()
+                    .filter(w -> w.cable == cable)
+                    .mapToDouble(Written::commonOhms)
+                    .sum();
+            return stepOhms * stepOhms + commonOhms * alike;
         }
 
         /** The mean of the part's own number, in its own standard deviations, once parts of its kind lie elsewhere. */

@@ -46,9 +46,9 @@ public record Experience(
         return certified.getOrDefault(kind, CertifiedParts.none());
     }
 
-    /** How many readings of healthy parts there are. */
-    public int certifiedReadings() {
-        return (int) Math.round(
+    /** How many parts read by themselves those of certified ones come to, rounded up. */
+    public int certifiedParts() {
+        return (int) Math.ceil(
                 certified.values().stream().mapToDouble(CertifiedParts::told).sum());
     }
 

@@ -43,7 +43,7 @@ public record Verdict(
      * @param written the same by what is written alone
      * @param repairs verified ones of it after such a complaint
      * @param of verified ones of all parts
-     * @param certified readings of healthy joints and cables
+     * @param certified how many healthy joints and cables were read
      */
     public record Learned(PartId part, double probability, double written, int repairs, int of, int certified) {
         /** How far they moved one part; empty where that is not worth a word. */
@@ -58,26 +58,24 @@ public record Verdict(
                             written,
                             experience.repairs(part),
                             experience.repairs(),
-                            experience.certifiedReadings()))
+                            experience.certifiedParts()))
                     .findFirst();
         }
 
         /** In a sentence. @param name the part's */
         public String words(String name) {
+            String parts = certified == 1 ? "a certified part" : "%d certified parts".formatted(certified);
             String counted = String.format(
                     Locale.ROOT,
                     "%d of this shop's %d verified repairs after such a complaint%s",
                     repairs,
                     of,
-                    certified > 0
-                            ? ", and %d readings of its own certified joints and cables".formatted(certified)
-                            : "");
-            String joints = "%d readings of this shop's own certified joints and cables".formatted(certified);
+                    certified > 0 ? ", and what %s told".formatted(parts) : "");
             return String.format(
                     Locale.ROOT,
                     "%s: %s. They count before any reading: it is at fault with %.0f %%, without them it would be with %.0f %%.",
                     Reason.capital(name),
-                    of > 0 ? counted : joints,
+                    of > 0 ? counted : "what this shop's readings of %s told".formatted(parts),
                     PERCENT * probability,
                     PERCENT * written);
         }

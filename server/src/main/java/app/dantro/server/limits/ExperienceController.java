@@ -43,17 +43,17 @@ class ExperienceController {
     /**
      * Healthy parts of one kind.
      *
-     * @param readings of different parts, in cases that ended well
+     * @param told how many parts read by themselves their readings come to, in cases that ended well
      * @param off where healthy ones are taken to lie, in standard deviations of what is written
      * @param width how wide their spread is, over what is written
      */
-    record CertifiedKindView(VehicleSort sort, String kind, long readings, double off, double width) {
+    record CertifiedKindView(VehicleSort sort, String kind, double told, double off, double width) {
         static CertifiedKindView of(ShopRepairs.Certified certified) {
             CertifiedParts parts = certified.parts();
             return new CertifiedKindView(
                     certified.sort(),
                     certified.kind().word(),
-                    Math.round(parts.told()),
+                    parts.told(),
                     parts.meanSigmas(),
                     Math.sqrt(parts.variance()));
         }

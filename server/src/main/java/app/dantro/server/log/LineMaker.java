@@ -17,6 +17,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -93,6 +94,7 @@ final class LineMaker {
                 CaseTally.of(
                         file.evidence(), file.record().complaint(), stage == Stage.VERIFIED, LineParts.cleared(file)),
                 LineParts.joints(file),
+                LineParts.certified(file, stage),
                 card);
     }
 
@@ -114,6 +116,7 @@ final class LineMaker {
                 "",
                 new CaseTally(0, 0, "", List.of()),
                 List.of(),
+                Map.of(),
                 Optional.of(written(card)));
     }
 

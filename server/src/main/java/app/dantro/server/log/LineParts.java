@@ -1,16 +1,18 @@
 package app.dantro.server.log;
 
-import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.finding.Standing;
+import app.dantro.core.history.CertifiedReadings;
 import app.dantro.core.history.Measured;
 import app.dantro.core.inference.CertifiedParts;
 import app.dantro.core.procedure.AsSaid;
+import app.dantro.core.procedure.Stage;
 import app.dantro.core.record.Repair;
 import app.dantro.server.store.CaseLine;
 import app.dantro.server.store.StoredCase;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -27,30 +29,26 @@ final class LineParts {
                 .collect(Collectors.toSet());
     }
 
+    /** What a case that ended well tells of healthy parts. */
+    static Map<PartKind, CertifiedParts> certified(StoredCase file, Stage stage) {
+        return stage == Stage.VERIFIED || stage == Stage.GOOD
+                ? CertifiedReadings.of(file.evidence(), cleared(file))
+                : Map.of();
+    }
+
     static List<CaseLine.JointTold> joints(StoredCase file) {
-        Set<PartId> cleared = cleared(file);
         return Measured.in(file.evidence()).stream()
-                .map(m -> joint(file, cleared, m))
+                .map(m -> new CaseLine.JointTold(file.nameOf(m.part()), m, most(file, m.part()), since(file, m.part())))
                 .toList();
     }
 
-    private static CaseLine.JointTold joint(StoredCase file, Set<PartId> cleared, Measured measured) {
-        Part part = file.circuit().part(measured.part()).orElseThrow();
-        double most = part.resistance().healthyAt(Measured.REFERENCE_CELSIUS).upperOhms();
-        long since = since(file, part.id());
-        boolean certified = cleared.contains(part.id()) && since == 0 && measured.ampsMeasured();
-        return new CaseLine.JointTold(
-                file.nameOf(part.id()),
-                measured,
-                most,
-                since,
-                certified
-                        ? Optional.of(new CaseLine.CertifiedPart(part.kind(), read(part, measured)))
-                        : Optional.empty());
-    }
-
-    private static CertifiedParts read(Part part, Measured m) {
-        return CertifiedParts.read(part, Measured.REFERENCE_CELSIUS, m.ohms(), m.lowOhms(), m.highOhms());
+    private static double most(StoredCase file, PartId part) {
+        return file.circuit()
+                .part(part)
+                .orElseThrow()
+                .resistance()
+                .healthyAt(Measured.REFERENCE_CELSIUS)
+                .upperOhms();
     }
 
     private static long since(StoredCase file, PartId part) {

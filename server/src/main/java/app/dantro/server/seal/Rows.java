@@ -18,7 +18,8 @@ final class Rows {
             "personal",
             "case_line",
             "vehicle_same",
-            "joint_line");
+            "joint_line",
+            "certified_line");
 
     /** An index of words keeps its own tables beside it. */
     private static final String WORDS = "log_words";

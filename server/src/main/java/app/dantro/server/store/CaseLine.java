@@ -5,6 +5,7 @@ import app.dantro.core.history.CaseTally;
 import app.dantro.core.history.Measured;
 import app.dantro.core.inference.CertifiedParts;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -18,6 +19,7 @@ import java.util.UUID;
  * @param sort of vehicle; empty where it cannot be read
  * @param tally what it adds to the figures of the shop
  * @param joints what its readings tell of joints and cables
+ * @param certified what it tells of healthy parts, if it ended well
  * @param card as the Bay shows it, in JSON; none once it has left the Bay
  */
 public record CaseLine(
@@ -35,20 +37,11 @@ public record CaseLine(
         String sort,
         CaseTally tally,
         List<JointTold> joints,
+        Map<PartKind, CertifiedParts> certified,
         Optional<String> card) {
 
-    /**
-     * What a case tells of a joint.
-     *
-     * @param mostOhms upper bound of healthy ones
-     * @param sinceMs its last repair there, or 0
-     * @param certified what it tells of healthy ones; empty unless the case certified it by a measured current
-     */
-    public record JointTold(
-            String name, Measured measured, double mostOhms, long sinceMs, Optional<CertifiedPart> certified) {}
-
-    /** A part that a case certified. */
-    public record CertifiedPart(PartKind kind, CertifiedParts read) {}
+    /** What a case tells of a joint. @param mostOhms upper bound of healthy ones @param sinceMs its last repair there, or 0 */
+    public record JointTold(String name, Measured measured, double mostOhms, long sinceMs) {}
 
     /** A case whose line is behind what is on record. */
     public record Behind(UUID caseId, long changed) {}

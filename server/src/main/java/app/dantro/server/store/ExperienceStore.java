@@ -44,24 +44,23 @@ public class ExperienceStore {
              ORDER BY repairs DESC, sort, concern, part
             """;
 
-    /** Of a vehicle's part the newest reading, in cases that ended well. Nothing that was imported or simulated. */
+    /** Of a vehicle the newest case that tells of a kind of part and ended well. Nothing that was imported or simulated. */
     private static final String CERTIFIED = """
             SELECT sort, kind, SUM(told) AS told, SUM(off) AS off, SUM(squares) AS squares
-              FROM (SELECT line.sort, joint.kind, joint.told, joint.off, joint.squares,
+              FROM (SELECT line.sort, part.kind, part.told, part.off, part.squares,
                            ROW_NUMBER() OVER (
-                               PARTITION BY COALESCE(same.known_as, line.case_id), joint.part ORDER BY joint.at_ms DESC
+                               PARTITION BY same.known_as, part.kind ORDER BY line.last_at_ms DESC, line.case_id
                            ) AS newest
-                      FROM (SELECT case_id, sort
+                      FROM (SELECT case_id, sort, last_at_ms
                               FROM case_line
                              WHERE stage IN ('VERIFIED', 'GOOD') AND set_aside = 0 AND sort <> ''
                                AND NOT EXISTS (SELECT 1 FROM simulation WHERE simulation.case_id = case_line.case_id)
                                AND NOT EXISTS (SELECT 1 FROM case_import WHERE case_import.case_id = case_line.case_id)
                              ORDER BY last_at_ms DESC
                              LIMIT :most) AS line
-                      JOIN joint_line AS joint ON joint.case_id = line.case_id
-                      LEFT JOIN case_vehicle ON case_vehicle.case_id = line.case_id
-                      LEFT JOIN vehicle_same AS same ON same.vehicle_id = case_vehicle.vehicle_id
-                     WHERE joint.kind <> '')
+                      JOIN certified_line AS part ON part.case_id = line.case_id
+                      JOIN case_vehicle ON case_vehicle.case_id = line.case_id
+                      JOIN vehicle_same AS same ON same.vehicle_id = case_vehicle.vehicle_id)
              WHERE newest = 1
              GROUP BY sort, kind
              ORDER BY sort, kind

@@ -1,6 +1,7 @@
 package app.dantro.server.store;
 
 import app.dantro.core.circuit.PartId;
+import app.dantro.core.circuit.PartKind;
 import app.dantro.core.history.Measured;
 import app.dantro.core.inference.CertifiedParts;
 import java.sql.ResultSet;
@@ -24,12 +25,17 @@ public class JointStore {
             """;
     private static final String KEEP = """
             INSERT INTO joint_line (
-                case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms, measured, since_ms, kind, told, off, squares
+                case_id, part, name, at_ms, ohms, low_ohms, high_ohms, most_ohms, measured, since_ms
             )
-            VALUES (
-                :caseId, :part, :name, :atMs, :ohms, :lowOhms, :highOhms, :mostOhms, :measured, :sinceMs, :kind, :told, :off,
-                :squares
-            )
+            VALUES (:caseId, :part, :name, :atMs, :ohms, :lowOhms, :highOhms, :mostOhms, :measured, :sinceMs)
+            """;
+    private static final String FORGET_CERTIFIED = """
+            DELETE FROM certified_line
+             WHERE case_id = :caseId
+            """;
+    private static final String KEEP_CERTIFIED = """
+            INSERT INTO certified_line (case_id, kind, told, off, squares)
+            VALUES (:caseId, :kind, :told, :off, :squares)
             """;
 
     private static final String ALL = """
@@ -57,11 +63,9 @@ public class JointStore {
     public record JointLine(UUID vehicle, UUID caseId, String name, Measured measured, double mostOhms, long sinceMs) {}
 
     /** Keeps what a case tells now, in place of what it told before. */
-    void keep(UUID caseId, List<CaseLine.JointTold> told) {
+    void keep(UUID caseId, List<CaseLine.JointTold> told, Map<PartKind, CertifiedParts> certified) {
         writer.sql(FORGET).param("caseId", caseId.toString()).update();
         for (CaseLine.JointTold one : told) {
-            CertifiedParts certified =
-                    one.certified().map(CaseLine.CertifiedPart::read).orElseGet(CertifiedParts::none);
             writer.sql(KEEP)
                     .param("caseId", caseId.toString())
                     .param("part", one.measured().part().value())
@@ -73,12 +77,16 @@ public class JointStore {
                     .param("mostOhms", one.mostOhms())
                     .param("measured", one.measured().ampsMeasured())
                     .param("sinceMs", one.sinceMs())
-                    .param("kind", one.certified().map(c -> c.kind().name()).orElse(""))
-                    .param("told", certified.told())
-                    .param("off", certified.sum())
-                    .param("squares", certified.squares())
                     .update();
         }
+        writer.sql(FORGET_CERTIFIED).param("caseId", caseId.toString()).update();
+        certified.forEach((kind, parts) -> writer.sql(KEEP_CERTIFIED)
+                .param("caseId", caseId.toString())
+                .param("kind", kind.name())
+                .param("told", parts.told())
+                .param("off", parts.sum())
+                .param("squares", parts.squares())
+                .update());
     }
 
     /** Those that were read at so many visits at least: a list for each part of each vehicle, in the order of time. */

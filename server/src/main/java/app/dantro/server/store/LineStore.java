@@ -4,6 +4,7 @@ import app.dantro.core.circuit.Loop;
 import app.dantro.server.store.CaseLine.Behind;
 import app.dantro.server.store.CaseLine.OnBay;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -166,7 +167,10 @@ public class LineStore {
                 .param("card", line.card().orElse(null))
                 .update();
         if (kept == 1) {
-            joints.keep(line.caseId(), line.setAside() ? List.of() : line.joints());
+            joints.keep(
+                    line.caseId(),
+                    line.setAside() ? List.of() : line.joints(),
+                    line.setAside() ? Map.of() : line.certified());
             writer.sql(KEEP_WORDS)
                     .param("caseId", line.caseId().toString())
                     .param("words", line.words())

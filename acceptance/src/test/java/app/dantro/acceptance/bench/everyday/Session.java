@@ -240,7 +240,7 @@ final class Session {
                 technician.vehicle(),
                 List.copyOf(slips),
                 List.copyOf(discords),
-                end == End.VERIFIED || end == End.GOOD ? CertifiedAtEnd.of(technician.record(), last) : Map.of());
+                CertifiedAtEnd.of(end, technician.record(), last));
         log.accept("%s %s".formatted(end, result.part().orElse("")));
         return result;
     }
