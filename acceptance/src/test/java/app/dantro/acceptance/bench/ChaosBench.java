@@ -5,7 +5,7 @@ import app.dantro.acceptance.bench.chaos.Chaos;
 import java.util.Arrays;
 import java.util.List;
 
-/** What the program bears: {@code --rounds N} of each trial, {@code --only stores,power,kills,damage,fuzz,load} for some of them. */
+/** What the program bears: {@code --rounds N} of each trial, {@code --only stores,power,kills,backups,damage,fuzz,load} for some of them. */
 record ChaosBench(String... args) implements Bench.Benchmark {
     private static final int ROUNDS = 20;
 

@@ -2,6 +2,7 @@ package app.dantro.server.backup;
 
 import app.dantro.server.backup.Kept.Dated;
 import app.dantro.server.db.DataFolder;
+import jakarta.annotation.PostConstruct;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -39,6 +40,12 @@ public class Backups {
         this.places = places;
         this.clock = clock;
         this.kept = new Kept(data.path().resolve("backups"));
+    }
+
+    /** What an earlier program was killed at is no copy, and takes room. */
+    @PostConstruct
+    void start() {
+        swept(kept);
     }
 
     /**

@@ -41,6 +41,15 @@ class ChaosTest {
     }
 
     @Test
+    void aBackupThatCountsHoldsWhatWasAcknowledgedBeforeIt() throws Exception {
+        BackupKills.Came came = new BackupKills(work, SEED).run(1);
+        assertThat(came.backups()).as(came.toString()).isPositive();
+        assertThat(came.unusable() + came.missing() + came.lost() + came.leftBehind())
+                .as(came.toString())
+                .isZero();
+    }
+
+    @Test
     void aDamagedFolderOpensWithAllThatWasInItOrNotAtAll() throws Exception {
         DamagedFiles.Came came = new DamagedFiles(work, SEED).run(work, 40);
         assertThat(came.otherContent() + came.crashed()).as(came.toString()).isZero();
