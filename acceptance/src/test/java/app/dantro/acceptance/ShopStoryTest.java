@@ -40,7 +40,7 @@ class ShopStoryTest extends OpenWorkshop {
     void whatTheShopFoundBeforeIsLeftAsideByOneTapAndStaysSo() {
         Page page = workshop.desk();
         page.locator("header").getByText("Settings").click();
-        Locator counts = page.getByLabel("Its own verified repairs count");
+        Locator counts = page.getByLabel("Its own repairs and certified parts count");
         assertThat(counts).isChecked();
         assertThat(page.getByText("imported and simulated cases never are")).isVisible();
         page.waitForResponse("**/api/shop/experience/*", counts::uncheck);

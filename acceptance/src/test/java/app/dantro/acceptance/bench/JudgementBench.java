@@ -76,10 +76,10 @@ final class JudgementBench implements Bench.Benchmark {
     private List<Figure> timed(String id, String words, double nextBudget) {
         Circuit circuit = ReadyMadeCircuits.named(id).orElseThrow();
         List<Double> preparing = new ArrayList<>();
-        PreparedCircuit prepared = PreparedCircuit.of(circuit, 20).prepare(true);
+        PreparedCircuit prepared = PreparedCircuit.of(circuit, 20).prepare();
         for (int i = 0; i < 5; i++) {
             long from = System.nanoTime();
-            prepared = PreparedCircuit.of(circuit, 20).prepare(true);
+            prepared = PreparedCircuit.of(circuit, 20).prepare();
             preparing.add((System.nanoTime() - from) * MILLIS);
         }
         List<Double> judging = new ArrayList<>();

@@ -61,9 +61,9 @@ public final class PreparedCircuit {
         return new PreparedCircuit(circuit, celsius);
     }
 
-    /** Works out the usual conditions, on all cores or on one; a second call costs nothing. */
-    public PreparedCircuit prepare(boolean allCores) {
-        (allCores ? USUAL.parallelStream() : USUAL.stream()).forEach(this::table);
+    /** Works out the usual conditions, on all cores; a second call costs nothing. */
+    public PreparedCircuit prepare() {
+        USUAL.parallelStream().forEach(this::table);
         symptoms();
         return this;
     }

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /**
@@ -68,7 +69,7 @@ final class BesideCharging {
                 .across(record.circuit().plusPost(), record.circuit().minusPost())
                 .where(r -> r.condition().running())
                 .stream()
-                .collect(Collectors.toMap(Reading::condition, r -> r, Newest::of))
+                .collect(Collectors.toMap(Reading::condition, r -> r, Newest::of, TreeMap::new))
                 .values()
                 .stream()
                 .filter(r -> Math.abs(r.volts()) >= most)

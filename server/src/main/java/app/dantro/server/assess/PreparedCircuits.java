@@ -58,13 +58,12 @@ public class PreparedCircuits {
                     + (int) (circuit.map(PreparedCircuit::bytes).orElse(0L) >> 10);
         }
 
-        /** @param alone true if no other circuit is wanted: then it may take all cores */
-        static Attempt at(StoredCase file, boolean alone) {
+        static Attempt at(StoredCase file) {
             try {
                 return new Attempt(
                         Optional.of(
                                 PreparedCircuit.of(file.circuit(), file.record().celsius())
-                                        .prepare(alone)),
+                                        .prepare()),
                         "");
             } catch (RuntimeException e) {
                 LOG.error(
@@ -130,10 +129,8 @@ public class PreparedCircuits {
         }
         asked.computeIfAbsent(key, k -> ConcurrentHashMap.newKeySet())
                 .add(file.record().id());
-        CompletableFuture<Attempt> making = ready.get(
-                key,
-                (k, executor) -> CompletableFuture.supplyAsync(
-                        () -> Attempt.at(file, worker.getQueue().isEmpty()), worker));
+        CompletableFuture<Attempt> making =
+                ready.get(key, (k, executor) -> CompletableFuture.supplyAsync(() -> Attempt.at(file), worker));
         making.whenComplete((circuit, failed) -> tell(key));
         return made(making);
     }

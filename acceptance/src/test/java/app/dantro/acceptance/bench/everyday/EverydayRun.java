@@ -71,7 +71,7 @@ final class EverydayRun {
         String[] of = key.split(" ");
         PreparedCircuit prepared = PreparedCircuit.of(
                         ReadyMadeCircuits.named(of[0]).orElseThrow(), Double.parseDouble(of[1]))
-                .prepare(true);
+                .prepare();
         List<Session.Result> results = new ArrayList<>();
         for (int number : numbers) {
             FleetVehicle v = fleet.get(number);

@@ -41,7 +41,7 @@ public final class DiagnosisBench {
             int first = c;
             work.add(() -> {
                 Circuit circuit = ReadyMadeCircuits.named(ids.get(first)).orElseThrow();
-                PreparedCircuit prepared = PreparedCircuit.of(circuit, CELSIUS).prepare(true);
+                PreparedCircuit prepared = PreparedCircuit.of(circuit, CELSIUS).prepare();
                 for (int v = first; v < vehicles; v += ids.size()) {
                     for (int s = 0; s < tallies.size(); s++) {
                         tallies.get(s).add(one(strategies.get(s), prepared, seed * SEED_STRIDE + v));
