@@ -21,8 +21,8 @@ import java.util.stream.Stream;
  * it.
  */
 final class BackupKills {
-    private static final int LEAST_MILLIS = 200;
-    private static final int LONGEST_MILLIS = 1800;
+    private static final int LEAST_MILLIS = 1500;
+    private static final int LONGEST_MILLIS = 3000;
 
     private final Path work;
     private final Path folder;
