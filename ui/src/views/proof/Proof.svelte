@@ -16,7 +16,9 @@
 	const bench = getCase();
 	const view = $derived(bench.view);
 	const asOf = $derived(view && `${view.id} ${view.entries} ${view.judgement.preparing}`);
-	let detail = $state.raw<ProofDetail | null>(null);
+	let told = $state.raw<{ caseId: string; proof: ProofDetail } | null>(null);
+	/** Never another case’s. */
+	const detail = $derived(told?.caseId === view?.id ? told?.proof : null);
 	let unknown = $state('');
 
 	$effect(() => {
@@ -30,7 +32,7 @@
 			'Dantro cannot be reached.'
 		);
 		if (asked !== asOf) return;
-		detail = data ?? null;
+		told = data ? { caseId, proof: data } : null;
 		unknown = wrong ?? '';
 	}
 </script>

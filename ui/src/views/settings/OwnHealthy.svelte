@@ -49,24 +49,4 @@
 		font-size: 16px;
 		font-weight: 750;
 	}
-	th {
-		text-align: left;
-		font-size: 15px;
-		color: var(--soft);
-	}
-	td,
-	th {
-		padding: 6px 12px 6px 0;
-		border-bottom: 1px solid var(--line);
-	}
-	td:first-child::first-letter {
-		text-transform: uppercase;
-	}
-	.number {
-		text-align: right;
-	}
-	.soft {
-		font-size: 15px;
-		color: var(--soft);
-	}
 </style>

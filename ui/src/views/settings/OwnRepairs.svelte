@@ -95,29 +95,28 @@
 		flex: none;
 		accent-color: var(--ink);
 	}
-	th {
+	section :global(th) {
 		text-align: left;
 		font-size: 15px;
 		color: var(--soft);
 	}
-	td,
-	th {
+	section :global(td),
+	section :global(th) {
 		padding: 6px 12px 6px 0;
 		border-bottom: 1px solid var(--line);
 	}
-	td:first-child::first-letter {
+	section :global(td:first-child::first-letter) {
 		text-transform: uppercase;
 	}
-	.number {
+	section :global(.number) {
 		text-align: right;
-		padding-right: 0;
 	}
 	.more {
 		min-height: 48px;
 		justify-self: start;
 		text-decoration: underline;
 	}
-	.soft {
+	section :global(.soft) {
 		font-size: 15px;
 		color: var(--soft);
 	}
