@@ -21,7 +21,7 @@ import org.sqlite.SQLiteConfig;
 /** Looks at a database before it is opened, on a copy, so that a file this version must not touch stays as it is. */
 final class DatabaseFile {
     /** The newest schema this version knows: the number of its last migration. */
-    static final int SCHEMA_VERSION = 15;
+    static final int SCHEMA_VERSION = 16;
 
     private static final String INDEX_OF_WORDS = "FTS5 table main.log_words";
 

@@ -93,7 +93,12 @@ public class Cases {
     public CaseView view(StoredCase file) {
         StoredCase current = bases.current(file);
         Assessment assessment = assess(current);
-        return CaseView.of(bases.kept(current, assessment), assessment);
+        return CaseView.of(kept(current, assessment), assessment);
+    }
+
+    /** The case with what it said when it closed, if it has and all its readings were judged. */
+    public StoredCase kept(StoredCase file, Assessment assessment) {
+        return bases.kept(file, assessment);
     }
 
     /** What a case that is opened now is judged by. */

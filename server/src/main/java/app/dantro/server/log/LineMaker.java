@@ -62,16 +62,17 @@ final class LineMaker {
         return line(behind, file, true, stage, closing.said().headline(), Optional.empty());
     }
 
+    /** What it says once it has closed is kept, whether or not somebody looks at it. */
     private CaseLine judged(Behind behind, StoredCase file) {
         Assessment now = cases.assess(file);
-        boolean done = !(now instanceof Assessment.ByRules) || now.stage().closed();
+        StoredCase kept = cases.kept(file, now);
         return line(
                 behind,
-                file,
-                done,
+                kept,
+                !(now instanceof Assessment.ByRules),
                 now.stage(),
                 now.findings().headline(),
-                Optional.of(written(CaseCard.of(file, now))));
+                Optional.of(written(CaseCard.of(kept, now))));
     }
 
     private CaseLine line(

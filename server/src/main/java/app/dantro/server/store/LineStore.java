@@ -24,7 +24,7 @@ public class LineStore {
             """;
     private static final String ANY_BEHIND = """
             SELECT EXISTS (SELECT 1 FROM case_line WHERE shown < changed)
-                OR EXISTS (SELECT 1 FROM case_line WHERE in_work = 1 AND judged = 0)
+                OR EXISTS (SELECT 1 FROM case_line WHERE judged = 0)
             """;
     private static final String OF_CASE = """
             SELECT case_id, changed
@@ -32,7 +32,7 @@ public class LineStore {
              WHERE case_id = :caseId
             """;
     private static final String ON_BAY = """
-            SELECT case_line.case_id, shown < changed OR (in_work = 1 AND judged = 0) AS behind, card, known_as,
+            SELECT case_line.case_id, shown < changed OR judged = 0 AS behind, card, known_as,
                    (SELECT value
                       FROM vehicle_detail
                       JOIN vehicle_same AS one ON one.vehicle_id = vehicle_detail.vehicle_id
@@ -70,7 +70,7 @@ public class LineStore {
     private static final String OLDER = """
             UPDATE case_line
                SET changed = changed + 1
-             WHERE in_work = 1 AND shown = changed AND (made_by <> :madeBy OR judged = 0)
+             WHERE shown = changed AND (in_work = 1 AND made_by <> :madeBy OR judged = 0)
             """;
     private static final String ONE_ANEW = """
             UPDATE case_line
@@ -178,7 +178,7 @@ public class LineStore {
         }
     }
 
-    /** Has the lines of open cases made anew that another version of this program made, or that were not judged when it ended. */
+    /** Has the lines of open cases made anew that another version of this program made, and all that were not judged when it ended. */
     public void makeAnewBut(int madeBy) {
         writer.sql(OLDER).param("madeBy", madeBy).update();
     }
