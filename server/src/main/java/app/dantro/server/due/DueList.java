@@ -9,6 +9,7 @@ import app.dantro.server.due.DueView.Kind;
 import app.dantro.server.store.DueItem.OfVehicle;
 import app.dantro.server.store.DueItem.Open;
 import app.dantro.server.store.DueStore;
+import app.dantro.server.store.DueStore.ReplacedBattery;
 import app.dantro.server.store.JointStore;
 import app.dantro.server.store.JointStore.JointLine;
 import java.time.Clock;
@@ -23,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -32,6 +34,7 @@ class DueList {
     /** A battery over five years old is weak or flat once in eight (docs/everyday.md, priors). */
     private static final int BATTERY_YEARS = 5;
 
+    private static final String ONLY_BATTERY = "battery";
     private static final int MONTHS_AHEAD = 3;
     private static final int DRIFT_YEARS_AHEAD = 2;
 
@@ -117,18 +120,35 @@ class DueList {
     }
 
     private List<DueView> batteries() {
+        Map<UUID, YearMonth> fitted = new LinkedHashMap<>();
+        due.batteries().forEach(b -> fitted.put(b.vehicle(), month(b.fitted())));
+        due.replacedBatteries().stream()
+                .collect(Collectors.groupingBy(ReplacedBattery::vehicle))
+                .forEach((vehicle, replaced) -> allOf(replaced)
+                        .ifPresent(month -> fitted.merge(vehicle, month, (a, b) -> a.isAfter(b) ? a : b)));
         List<DueView> old = new ArrayList<>();
-        for (DueStore.Battery battery : due.batteries()) {
-            LocalDate day = month(battery.fitted()).atDay(1).plusYears(BATTERY_YEARS);
+        fitted.forEach((vehicle, month) -> {
+            LocalDate day = month.atDay(1).plusYears(BATTERY_YEARS);
             if (day.isBefore(today().plusMonths(MONTHS_AHEAD))) {
                 old.add(foretold(
                         Kind.BATTERY,
                         "Its battery is %d years old: read it at rest and cranking.".formatted(BATTERY_YEARS),
                         day,
-                        battery.vehicle()));
+                        vehicle));
             }
-        }
+        });
         return old;
+    }
+
+    /** Since when no battery of a vehicle is older; of two that are beside each other both have to be new. */
+    private static Optional<YearMonth> allOf(List<ReplacedBattery> replaced) {
+        boolean pair = replaced.stream().noneMatch(r -> r.part().equals(ONLY_BATTERY));
+        return pair && replaced.size() < 2
+                ? Optional.empty()
+                : replaced.stream()
+                        .filter(r -> pair || r.part().equals(ONLY_BATTERY))
+                        .map(r -> YearMonth.from(Instant.ofEpochMilli(r.atMs()).atZone(ZoneId.systemDefault())))
+                        .min(Comparator.naturalOrder());
     }
 
     private static YearMonth month(String fitted) {

@@ -84,6 +84,25 @@ public class DueStore {
                AND vehicle_detail.value <> ''
             """;
 
+    /** Batteries that were replaced at a job, by the names that the circuits give them. */
+    private static final String REPLACED = """
+            SELECT vehicle_same.known_as, repair.part, MAX(repair.done_at_ms) AS replaced_at_ms
+              FROM repair
+              JOIN case_line ON case_line.case_id = repair.case_id
+              JOIN case_vehicle ON case_vehicle.case_id = repair.case_id
+              JOIN vehicle_same ON vehicle_same.vehicle_id = case_vehicle.vehicle_id
+             WHERE repair.part IN ('battery', 'battery-a', 'battery-b')
+               AND repair.action = 'REPLACED'
+               AND case_line.set_aside = 0
+               AND repair.case_id NOT IN (SELECT case_id FROM simulation)
+               AND COALESCE((SELECT restores
+                               FROM strike
+                              WHERE strike.case_id = repair.case_id AND target_id = repair.id
+                              ORDER BY struck_at_ms DESC, id DESC
+                              LIMIT 1), 1) = 1
+             GROUP BY vehicle_same.known_as, repair.part
+            """;
+
     private final JdbcClient writer;
     private final JdbcClient reader;
 
@@ -161,6 +180,19 @@ public class DueStore {
     public List<Battery> batteries() {
         return reader.sql(BATTERIES)
                 .query((row, n) -> new Battery(UUID.fromString(row.getString("known_as")), row.getString("value")))
+                .list();
+    }
+
+    /** @param part which of the vehicle's batteries */
+    public record ReplacedBattery(UUID vehicle, String part, long atMs) {}
+
+    /** Each battery that was replaced, when it last was. */
+    public List<ReplacedBattery> replacedBatteries() {
+        return reader.sql(REPLACED)
+                .query((row, n) -> new ReplacedBattery(
+                        UUID.fromString(row.getString("known_as")),
+                        row.getString("part"),
+                        row.getLong("replaced_at_ms")))
                 .list();
     }
 

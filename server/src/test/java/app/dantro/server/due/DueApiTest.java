@@ -98,6 +98,49 @@ class DueApiTest extends OneServer {
         assertThat(of(old)).isNull();
     }
 
+    @Test
+    void aBatteryThatWasReplacedAtAJobIsAsOldAsThatJob() throws Exception {
+        String van = vehicle("Kiln van");
+        fitted(van, String.valueOf(TODAY.getYear() - 8));
+        assertThat(of(van)).isNotNull();
+        String replaced = fresh("repairs");
+        long at = System.currentTimeMillis();
+        replaced(van, replaced, "battery", at);
+        assertThat(of(van)).as("a new one").isNull();
+        server.put(
+                "/api/cases/" + van + fresh("strikes"),
+                Map.of(
+                        "target", replaced.substring(replaced.lastIndexOf('/') + 1), "restores", false, "reason", "",
+                        "by", "t", "struckAtMs", at + 1));
+        assertThat(of(van)).as("struck again").isNotNull();
+
+        String never = vehicle("Kiln cart");
+        replaced(never, fresh("repairs"), "battery", at - 6 * 366 * 24 * 3_600_000L);
+        assertThat(of(never)).as("replaced over five years ago, nobody said when it was fitted").isNotNull();
+    }
+
+    @Test
+    void oneNewBatteryOfTwoLeavesTheOtherOld() throws Exception {
+        String truck = UUID.randomUUID().toString();
+        Map<String, Object> body = RunningServer.newCase();
+        body.putAll(Map.of("vehicle", "Kiln truck", "circuit", "twin-battery-diesel"));
+        server.put("/api/cases/" + truck, body);
+        fitted(truck, String.valueOf(TODAY.getYear() - 8));
+        long at = System.currentTimeMillis();
+        replaced(truck, fresh("repairs"), "battery-a", at);
+        assertThat(of(truck)).isNotNull();
+        replaced(truck, fresh("repairs"), "battery-b", at + 1);
+        assertThat(of(truck)).isNull();
+    }
+
+    private static void replaced(String onCase, String repair, String part, long at) throws Exception {
+        assertThat(server.put(
+                                "/api/cases/" + onCase + repair,
+                                Map.of("part", part, "action", "REPLACED", "note", "", "by", "t", "doneAtMs", at))
+                        .status())
+                .isEqualTo(201);
+    }
+
     private static void fitted(String vehicle, String when) throws Exception {
         assertThat(server.put(
                                 "/api/vehicles/" + vehicle + fresh("details"),
