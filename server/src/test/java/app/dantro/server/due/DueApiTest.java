@@ -110,13 +110,23 @@ class DueApiTest extends OneServer {
         server.put(
                 "/api/cases/" + van + fresh("strikes"),
                 Map.of(
-                        "target", replaced.substring(replaced.lastIndexOf('/') + 1), "restores", false, "reason", "",
-                        "by", "t", "struckAtMs", at + 1));
+                        "target",
+                        replaced.substring(replaced.lastIndexOf('/') + 1),
+                        "restores",
+                        false,
+                        "reason",
+                        "",
+                        "by",
+                        "t",
+                        "struckAtMs",
+                        at + 1));
         assertThat(of(van)).as("struck again").isNotNull();
 
         String never = vehicle("Kiln cart");
         replaced(never, fresh("repairs"), "battery", at - 6 * 366 * 24 * 3_600_000L);
-        assertThat(of(never)).as("replaced over five years ago, nobody said when it was fitted").isNotNull();
+        assertThat(of(never))
+                .as("replaced over five years ago, nobody said when it was fitted")
+                .isNotNull();
     }
 
     @Test
