@@ -9,13 +9,11 @@ import app.dantro.server.due.DueView.Kind;
 import app.dantro.server.store.DueItem.OfVehicle;
 import app.dantro.server.store.DueItem.Open;
 import app.dantro.server.store.DueStore;
-import app.dantro.server.store.DueStore.ReplacedBattery;
 import app.dantro.server.store.JointStore;
 import app.dantro.server.store.JointStore.JointLine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,7 +22,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -34,7 +31,6 @@ class DueList {
     /** A battery over five years old is weak or flat once in eight (docs/everyday.md, priors). */
     private static final int BATTERY_YEARS = 5;
 
-    private static final String ONLY_BATTERY = "battery";
     private static final int MONTHS_AHEAD = 3;
     private static final int DRIFT_YEARS_AHEAD = 2;
 
@@ -120,14 +116,8 @@ class DueList {
     }
 
     private List<DueView> batteries() {
-        Map<UUID, YearMonth> fitted = new LinkedHashMap<>();
-        due.batteries().forEach(b -> fitted.put(b.vehicle(), month(b.fitted())));
-        due.replacedBatteries().stream()
-                .collect(Collectors.groupingBy(ReplacedBattery::vehicle))
-                .forEach((vehicle, replaced) -> allOf(replaced)
-                        .ifPresent(month -> fitted.merge(vehicle, month, (a, b) -> a.isAfter(b) ? a : b)));
         List<DueView> old = new ArrayList<>();
-        fitted.forEach((vehicle, month) -> {
+        BatteryAges.fitted(due).forEach((vehicle, month) -> {
             LocalDate day = month.atDay(1).plusYears(BATTERY_YEARS);
             if (day.isBefore(today().plusMonths(MONTHS_AHEAD))) {
                 old.add(foretold(
@@ -138,21 +128,6 @@ class DueList {
             }
         });
         return old;
-    }
-
-    /** Since when no battery of a vehicle is older; of two that are beside each other both have to be new. */
-    private static Optional<YearMonth> allOf(List<ReplacedBattery> replaced) {
-        boolean pair = replaced.stream().noneMatch(r -> r.part().equals(ONLY_BATTERY));
-        return pair && replaced.size() < 2
-                ? Optional.empty()
-                : replaced.stream()
-                        .filter(r -> pair || r.part().equals(ONLY_BATTERY))
-                        .map(r -> YearMonth.from(Instant.ofEpochMilli(r.atMs()).atZone(ZoneId.systemDefault())))
-                        .min(Comparator.naturalOrder());
-    }
-
-    private static YearMonth month(String fitted) {
-        return fitted.length() > 4 ? YearMonth.parse(fitted) : YearMonth.of(Integer.parseInt(fitted), 1);
     }
 
     private DueView foretold(Kind kind, String words, LocalDate day, UUID vehicle) {
