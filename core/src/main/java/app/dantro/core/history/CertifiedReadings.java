@@ -5,9 +5,8 @@ import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.PartKind;
 import app.dantro.core.circuit.SeriesLoop;
+import app.dantro.core.circuit.Stretch;
 import app.dantro.core.inference.CertifiedParts;
-import app.dantro.core.network.StartingLoop;
-import app.dantro.core.reading.MeterError;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.record.CaseRecord;
 import app.dantro.core.record.Repair;
@@ -17,7 +16,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -56,20 +54,21 @@ public final class CertifiedReadings {
     }
 
     private Map<PartId, CertifiedParts> told(Reading reading) {
-        boolean drop = reading.condition().loadsStarterCables() && loop.has(reading.red()) && loop.has(reading.black());
-        List<Part> row = drop ? loop.between(reading.red(), reading.black()).parts() : List.of();
-        boolean between = !row.isEmpty()
-                && !loop.between(reading.red(), reading.black()).withConsumer()
-                && good.containsAll(row.stream().map(Part::id).collect(Collectors.toSet()));
-        if (!between) {
-            return Map.of();
+        List<Part> row = goodBetween(reading);
+        return row.isEmpty()
+                ? Map.of()
+                : OhmsTold.by(loop, reading)
+                        .map(drop -> CertifiedParts.read(row, record.celsius(), drop.ohms(), drop.standardOhms()))
+                        .orElse(Map.of());
+    }
+
+    /** The parts that a drop lies across, if all are good and nothing between them consumes; else none. */
+    private List<Part> goodBetween(Reading reading) {
+        if (!reading.condition().loadsStarterCables() || !loop.has(reading.red()) || !loop.has(reading.black())) {
+            return List.of();
         }
-        double amps = reading.flowingAmps().orElseGet(() -> loop.crankingAmps().nominalAmps());
-        double ofAmps = reading.flowingAmps().isPresent()
-                ? Math.hypot(MeterError.ASSUMED_CLAMP_GAIN, MeterError.ASSUMED_CLAMP_ZERO_AMPS / amps)
-                : StartingLoop.ASSUMED_CURRENT_SPREAD;
-        double ohms = Math.abs(reading.volts()) / amps;
-        double error = Math.hypot(MeterError.standardVolts(reading) / amps, ohms * ofAmps);
-        return CertifiedParts.read(row, record.celsius(), ohms, error);
+        Stretch stretch = loop.between(reading.red(), reading.black());
+        boolean all = good.containsAll(stretch.parts().stream().map(Part::id).toList());
+        return all && !stretch.withConsumer() ? stretch.parts() : List.of();
     }
 }

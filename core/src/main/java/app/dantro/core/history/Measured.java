@@ -2,9 +2,7 @@ package app.dantro.core.history;
 
 import app.dantro.core.circuit.Part;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.circuit.SeriesLoop;
-import app.dantro.core.network.StartingLoop;
-import app.dantro.core.reading.MeterError;
+import app.dantro.core.quantity.Quantile;
 import app.dantro.core.reading.Reading;
 import app.dantro.core.reading.Readings;
 import app.dantro.core.record.CaseRecord;
@@ -24,8 +22,6 @@ import java.util.stream.Stream;
  */
 public record Measured(PartId part, long atMillis, double ohms, double lowOhms, double highOhms, boolean ampsMeasured) {
     public static final double REFERENCE_CELSIUS = 20;
-
-    private static final double TWO_SIDED_95 = 1.96;
 
     /** What a case tells: of every part the newest reading just across it, and the one that its repair outdated; as taken. */
     public static List<Measured> in(CaseRecord record) {
@@ -62,25 +58,17 @@ public record Measured(PartId part, long atMillis, double ohms, double lowOhms, 
     }
 
     private static Optional<Measured> of(CaseRecord record, Part part, Reading reading) {
-        SeriesLoop loop = record.loop();
-        Optional<Double> measured = reading.flowingAmps();
-        double amps = measured.orElseGet(() -> loop.crankingAmps().nominalAmps());
-        if (!(amps > 0)) {
-            return Optional.empty();
-        }
-        double ofAmps = measured.isPresent()
-                ? Math.hypot(MeterError.ASSUMED_CLAMP_GAIN, MeterError.ASSUMED_CLAMP_ZERO_AMPS / amps)
-                : StartingLoop.ASSUMED_CURRENT_SPREAD;
         double toReference = part.resistance().healthyAt(REFERENCE_CELSIUS).nominalOhms()
                 / part.resistance().healthyAt(record.celsius()).nominalOhms();
-        double ohms = Math.abs(reading.volts()) / amps;
-        double spread = TWO_SIDED_95 * Math.hypot(MeterError.standardVolts(reading) / amps, ohms * ofAmps);
-        return Optional.of(new Measured(
-                part.id(),
-                reading.takenAtMillis(),
-                ohms * toReference,
-                Math.max(0, ohms - spread) * toReference,
-                (ohms + spread) * toReference,
-                measured.isPresent()));
+        return OhmsTold.by(record.loop(), reading).map(drop -> {
+            double spread = Quantile.TWO_SIDED_95 * drop.standardOhms();
+            return new Measured(
+                    part.id(),
+                    reading.takenAtMillis(),
+                    drop.ohms() * toReference,
+                    Math.max(0, drop.ohms() - spread) * toReference,
+                    (drop.ohms() + spread) * toReference,
+                    reading.flowingAmps().isPresent());
+        });
     }
 }

@@ -5,7 +5,7 @@ import app.dantro.core.finding.Later;
 import app.dantro.core.finding.Suspicion;
 import app.dantro.core.inference.ResistanceBelief;
 import app.dantro.core.quantity.Quantile;
-import app.dantro.core.reading.MeterError;
+import app.dantro.core.reading.DropOhms;
 import java.util.Optional;
 
 /**
@@ -33,10 +33,9 @@ final class DirectOhms {
         return drop.ohms()
                 .filter(ohms -> ohms >= all.lowOhms() / Marks.WIDE && ohms <= all.highOhms() * Marks.WIDE)
                 .map(ohms -> {
-                    double amps = drop.healthy().amps();
-                    double clamp = Math.hypot(MeterError.ASSUMED_CLAMP_GAIN, MeterError.ASSUMED_CLAMP_ZERO_AMPS / amps);
-                    double standard = Math.hypot(MeterError.standardVolts(drop.reading()) / amps, ohms * clamp);
-                    double half = Quantile.TWO_SIDED_95 * standard;
+                    double half = Quantile.TWO_SIDED_95
+                            * DropOhms.clamped(drop.reading(), drop.healthy().amps())
+                                    .standardOhms();
                     return new ResistanceBelief(Math.max(0, ohms - half), ohms, ohms + half, ohms);
                 });
     }
