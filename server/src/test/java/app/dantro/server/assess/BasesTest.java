@@ -11,12 +11,10 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -141,39 +139,6 @@ class BasesTest {
         }
     }
 
-    /** Its page was shut before there was a judgement, or the program ended. */
-    @Test
-    void whatACaseSaysAtItsEndIsKeptThoughNobodyLooks() throws Exception {
-        String path;
-        try (RunningServer server = RunningServer.on(folder, RunningServer.WAIT + "0")) {
-            path = ended(server);
-            awaitClosing();
-        }
-        sql("DELETE FROM closing");
-        sql("UPDATE case_line SET judged = 0, shown = changed");
-        try (RunningServer server = RunningServer.on(folder, "--dantro.accept-damage=true")) {
-            awaitClosing();
-            assertThat(server.get(path).body().at("/basis/closedAtMs").isNumber())
-                    .isTrue();
-        }
-    }
-
-    private void awaitClosing() throws Exception {
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-        while (closings() == 0 && System.nanoTime() < until) {
-            Thread.sleep(100);
-        }
-        assertThat(closings()).isEqualTo(1);
-    }
-
-    private int closings() throws SQLException {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("dantro.db"));
-                Statement query = connection.createStatement();
-                ResultSet row = query.executeQuery("SELECT COUNT(*) FROM closing")) {
-            return row.getInt(1);
-        }
-    }
-
     /** A case that is closed without proof, and judged. */
     private static String closed(RunningServer server) throws Exception {
         String path = ended(server);
@@ -183,7 +148,7 @@ class BasesTest {
         return path;
     }
 
-    private static String ended(RunningServer server) throws Exception {
+    static String ended(RunningServer server) throws Exception {
         String path = server.openCase();
         server.put(path + fresh("readings"), reading("post-plus", "post-minus", "REST", "12.60"));
         server.put(path + fresh("readings"), cranking("post-plus", "post-minus", "11.57", 154));
