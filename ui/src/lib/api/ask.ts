@@ -16,6 +16,21 @@ export async function ask<T>(
 	}
 }
 
+/** Answers may cross: where questions follow each other, only the newest one's answer counts. */
+export class Newest {
+	#asked = 0;
+
+	/** The same as {@link ask}; nothing once a newer question was asked. */
+	async ask<T>(
+		call: Promise<{ data?: T | undefined; error?: unknown }>,
+		lost: string
+	): Promise<Asked<T> | null> {
+		const mine = ++this.#asked;
+		const answer = await ask(call, lost);
+		return mine === this.#asked ? answer : null;
+	}
+}
+
 /** Waits for something to be taken that answers nothing; why it was not, or nothing if it was. */
 export async function taken(
 	call: Promise<{ response: Response; error?: unknown }>,

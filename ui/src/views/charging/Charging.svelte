@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { push } from 'svelte-spa-router';
-	import { ask } from '../../lib/api/ask';
+	import { Newest } from '../../lib/api/ask';
 	import { api, type ChargingView, type Condition } from '../../lib/api/client';
 	import { getCase } from '../../lib/state/case.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
@@ -28,6 +28,7 @@
 		['drain', 'Overnight drain']
 	] as const;
 	const LOST = 'Dantro cannot be reached. The charging side is shown when it is back.';
+	const newest = new Newest();
 	let charging = $state.raw<ChargingView | null>(null);
 	let part = $state<(typeof PARTS)[number][0]>('feed');
 	let message = $state('');
@@ -38,9 +39,10 @@
 
 	async function load(): Promise<void> {
 		const asked = api.GET('/api/cases/{caseId}/charging', { params: { path: { caseId: bench.id } } });
-		const { data, wrong } = await ask(asked, LOST);
-		charging = data ?? charging;
-		message = wrong ?? '';
+		const answer = await newest.ask(asked, LOST);
+		if (!answer) return;
+		charging = answer.data ?? charging;
+		message = answer.wrong ?? '';
 	}
 
 	/** A question is answered by its letter where it stands, once the cursor is out of the fields. */

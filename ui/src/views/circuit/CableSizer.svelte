@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Dialog from '../../lib/components/Dialog.svelte';
-	import { api, problemText, type CableSize, type CircuitPart } from '../../lib/api/client';
+	import { Newest } from '../../lib/api/ask';
+	import { api, type CableSize, type CircuitPart } from '../../lib/api/client';
 	import { areaWords } from '../../lib/format/cable';
 	import { volts } from '../../lib/format/si';
 	import { numberIn } from '../../lib/state/circuit.svelte';
@@ -22,6 +23,7 @@
 	let metres = $derived(proposedMetres);
 	let current = $derived(proposedCurrent);
 	let allowed = $derived(proposedAllowed);
+	const newest = new Newest();
 	let sized = $state.raw<CableSize | null>(null);
 	let message = $state('');
 
@@ -34,19 +36,16 @@
 		run: Record<'metres' | 'amps' | 'allowedVolts', number | undefined | null>
 	): Promise<void> {
 		const { metres, amps, allowedVolts } = run;
-		if (!metres || !amps || !allowedVolts) {
-			message = 'Give length, current and allowed drop as numbers above zero.';
-			return;
-		}
-		try {
-			const { data, error } = await api.GET('/api/cable-size', {
-				params: { query: { metres, amps, allowedVolts, celsius } }
-			});
-			message = data ? '' : problemText(error);
-			sized = data ?? null;
-		} catch {
-			message = 'Dantro cannot be reached. Try again when it is back.';
-		}
+		const asked =
+			metres && amps && allowedVolts
+				? api.GET('/api/cable-size', { params: { query: { metres, amps, allowedVolts, celsius } } })
+				: Promise.resolve({
+						error: { detail: 'Give length, current and allowed drop as numbers above zero.' }
+					});
+		const answer = await newest.ask<CableSize>(asked, 'Dantro cannot be reached. Try again when it is back.');
+		if (!answer) return;
+		message = answer.wrong ?? '';
+		sized = answer.data ?? null;
 	}
 
 	function take(squareMetres: number): void {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, taken } from '../../lib/api/ask';
+	import { Newest, taken } from '../../lib/api/ask';
 	import { api, type DueLine as Line } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import { getApp } from '../../lib/state/app.svelte';
@@ -12,6 +12,7 @@
 	/** What is to be done when: rechecks, planned run sheets, joints that drift, old batteries. */
 	const LOST = 'Dantro cannot be reached. Start it again with ./dantro start.';
 	const app = getApp();
+	const newest = new Newest();
 	let lines = $state.raw<Line[] | null>(null);
 	let message = $state('');
 	/** What was settled last: it can be put back. */
@@ -20,9 +21,10 @@
 	const groups = $derived(grouped(lines ?? [], new Date(workshopNow())));
 
 	async function load(): Promise<void> {
-		const { data, wrong } = await ask(api.GET('/api/due'), LOST);
-		lines = data ?? lines;
-		message = wrong ?? '';
+		const answer = await newest.ask(api.GET('/api/due'), LOST);
+		if (!answer) return;
+		lines = answer.data ?? lines;
+		message = answer.wrong ?? '';
 	}
 	$effect(() => {
 		void load();

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { api, problemText, type LimitsView } from '../../lib/api/client';
+	import { Newest } from '../../lib/api/ask';
+	import { api, type LimitsView } from '../../lib/api/client';
 	import { getCase } from '../../lib/state/case.svelte';
 	import { getApp } from '../../lib/state/app.svelte';
 	import AsSaidThen from '../../lib/components/AsSaidThen.svelte';
@@ -12,6 +13,8 @@
 	const app = getApp();
 	const bench = getCase();
 	const view = $derived(bench.view);
+	const LOST = 'Dantro cannot be reached. The limits are shown when it is back.';
+	const newest = new Newest();
 	let limits = $state.raw<LimitsView | null>(null);
 	let message = $state('');
 	const followed = $derived(limits?.followed.map((f) => f.school).filter((s) => s) ?? []);
@@ -22,15 +25,11 @@
 	});
 
 	async function load(): Promise<void> {
-		try {
-			const { data, error } = await api.GET('/api/cases/{caseId}/limits', {
-				params: { path: { caseId: bench.id } }
-			});
-			if (data) limits = data;
-			else message = problemText(error);
-		} catch {
-			message = 'Dantro cannot be reached. The limits are shown when it is back.';
-		}
+		const asked = api.GET('/api/cases/{caseId}/limits', { params: { path: { caseId: bench.id } } });
+		const answer = await newest.ask(asked, LOST);
+		if (!answer) return;
+		limits = answer.data ?? limits;
+		message = answer.wrong ?? '';
 	}
 </script>
 

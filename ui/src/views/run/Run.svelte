@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MediaQuery } from 'svelte/reactivity';
-	import { ask } from '../../lib/api/ask';
+	import { Newest } from '../../lib/api/ask';
 	import { api, type CaseView, type RunRow } from '../../lib/api/client';
 	import Key from '../../lib/components/Key.svelte';
 	import AddVehicle from './AddVehicle.svelte';
@@ -13,6 +13,7 @@
 
 	/** The same few tests over several vehicles in one sitting; conspicuous ones first, but no row moves while one works. */
 	const narrow = new MediaQuery('max-width: 1099px');
+	const newest = new Newest();
 	let fetched = $state.raw<RunRow[] | null>(null);
 	/** The order the rows stand in since they were last sorted. */
 	let order = $state.raw<string[]>([]);
@@ -26,10 +27,11 @@
 
 	async function load(): Promise<void> {
 		const lost = 'Dantro cannot be reached. The sheet is shown when it is back.';
-		const { data, wrong } = await ask(api.GET('/api/run-sheet'), lost);
-		fetched = data ?? fetched;
+		const answer = await newest.ask(api.GET('/api/run-sheet'), lost);
+		if (!answer) return;
+		fetched = answer.data ?? fetched;
 		if (order.length === 0) sort();
-		message = wrong ?? '';
+		message = answer.wrong ?? '';
 	}
 	$effect(() => {
 		void load();

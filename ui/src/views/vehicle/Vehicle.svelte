@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask } from '../../lib/api/ask';
+	import { Newest } from '../../lib/api/ask';
 	import { api, type VehiclePage } from '../../lib/api/client';
 	import Details from './Details.svelte';
 	import Joint from './Joint.svelte';
@@ -14,6 +14,7 @@
 	let { params }: Props = $props();
 	const LOST = 'Dantro cannot be reached. Start it again with ./dantro start.';
 	const FEW = 4;
+	const newest = new Newest();
 	let page = $state.raw<VehiclePage | null>(null);
 	let message = $state('');
 	let all = $state(false);
@@ -21,15 +22,14 @@
 	const plate = $derived(page?.details.find((d) => d.field === 'PLATE')?.value ?? '');
 	const joints = $derived(page ? (all ? page.joints : page.joints.slice(0, FEW)) : []);
 
-	$effect(() => {
-		void load(params.id ?? '');
-	});
+	$effect(() => void load());
 
-	async function load(vehicleId: string): Promise<void> {
-		const params = { path: { vehicleId } };
-		const { data, wrong } = await ask(api.GET('/api/vehicles/{vehicleId}', { params }), LOST);
-		page = data ?? page;
-		message = wrong ?? '';
+	async function load(): Promise<void> {
+		const path = { vehicleId: params.id ?? '' };
+		const answer = await newest.ask(api.GET('/api/vehicles/{vehicleId}', { params: { path } }), LOST);
+		if (!answer) return;
+		page = answer.data ?? page;
+		message = answer.wrong ?? '';
 	}
 </script>
 
@@ -64,8 +64,8 @@
 				{/if}
 				<h2>Vehicle</h2>
 				{#if page.stated.length > 0}<p class="soft">{page.stated.join(' · ')}</p>{/if}
-				<Details vehicleId={page.id} details={page.details} onsaved={() => void load(params.id ?? '')} />
-				<Same {page} onchanged={() => void load(params.id ?? '')} />
+				<Details vehicleId={page.id} details={page.details} onsaved={() => void load()} />
+				<Same {page} onchanged={() => void load()} />
 				<h2>Plan a recheck</h2>
 				{#if planned}<p role="status">On the list. <a class="underline" href="#/due">What is due</a></p>{/if}
 				<PlanDue vehicleId={page.id} onplanned={() => (planned = true)} />

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { api } from '../../lib/api/client';
-	import { ask } from '../../lib/api/ask';
+	import { Newest } from '../../lib/api/ask';
 	import Key from '../../lib/components/Key.svelte';
 
 	/** What was done to this vehicle before this case; nothing for one that is here for the first time. */
 	type Props = { caseId: string; onreplaced: () => void };
 	let { caseId, onreplaced }: Props = $props();
+	const newest = new Newest();
 	let vehicleId = $state('');
 	let done = $state.raw<string[]>([]);
 	/** What is asked of an odometer that ran backwards. */
@@ -13,10 +14,11 @@
 
 	$effect(() => {
 		const call = api.GET('/api/vehicles/of-case/{caseId}', { params: { path: { caseId } } });
-		void ask(call, '').then(({ data }) => {
-			vehicleId = data?.vehicleId ?? '';
-			done = data?.done ?? [];
-			odometer = data?.odometer ?? '';
+		void newest.ask(call, '').then((answer) => {
+			if (!answer) return;
+			vehicleId = answer.data?.vehicleId ?? '';
+			done = answer.data?.done ?? [];
+			odometer = answer.data?.odometer ?? '';
 		});
 	});
 </script>

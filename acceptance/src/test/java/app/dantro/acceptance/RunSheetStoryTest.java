@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -42,8 +41,7 @@ class RunSheetStoryTest extends FollowedVehicles {
             if (lossy) {
                 assertThat(taken).containsText("To look at: B+ to case, Supply drop, Sum");
             } else {
-                assertThat(taken)
-                        .containsText("All good", new LocatorAssertions.ContainsTextOptions().setTimeout(60_000));
+                assertThat(taken).containsText("All good");
                 assertThat(taken.getByRole(AriaRole.BUTTON).first()).isFocused();
                 page.keyboard().press("Enter");
                 assertThat(rows.filter(new Locator.FilterOptions().setHasText(name)))

@@ -19,8 +19,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real program with its demo data, and a real browser in front of it. */
 public final class Workshop implements AutoCloseable {
-    /** A circuit may take seconds to be prepared on a busy machine. */
-    private static final double PATIENCE_MILLIS = 20_000;
+    /** A story asks what happens, not how fast: on a busy machine a circuit and its judgement may take half a minute. */
+    private static final double PATIENCE_MILLIS = 60_000;
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
@@ -141,6 +141,7 @@ public final class Workshop implements AutoCloseable {
 
     private Page page(BrowserContext context, Supplier<String> origin) {
         Page page = context.newPage();
+        page.setDefaultTimeout(PATIENCE_MILLIS);
         page.onRequest(request -> {
             String url = request.url();
             boolean own = url.startsWith(origin.get()) || bases.stream().anyMatch(url::startsWith);
