@@ -44,6 +44,17 @@ final class DeviceValues {
         }
     }
 
+    /** Takes over the numbers of another set of the same circuit. */
+    void copy(DeviceValues other) {
+        glowing = other.glowing;
+        System.arraycopy(other.ohms, 0, ohms, 0, ohms.length);
+        System.arraycopy(other.batteries, 0, batteries, 0, batteries.length);
+        System.arraycopy(other.motors, 0, motors, 0, motors.length);
+        System.arraycopy(other.outputs, 0, outputs, 0, outputs.length);
+        System.arraycopy(other.drainSiemens, 0, drainSiemens, 0, drainSiemens.length);
+        System.arraycopy(other.loadFactors, 0, loadFactors, 0, loadFactors.length);
+    }
+
     /** Open-circuit voltage of a battery in a condition, in V: surface charge lies on it after a run. */
     double openCircuitVolts(int battery, Condition condition) {
         boolean surface = condition == Condition.AFTER_SWITCH_OFF
@@ -54,7 +65,8 @@ final class DeviceValues {
     /** Conductance of a load in a condition, in S. */
     double loadSiemens(int number, Condition condition) {
         Load load = netlist.loads[number];
-        double own = load.glow() && !(glowing && condition.keyOn()) ? 0 : load.siemensIn(condition);
+        double own =
+                load.glow() && !(glowing && condition.keyOn()) ? 0 : netlist.loadSiemens[condition.ordinal()][number];
         return own * loadFactors[number] + drainSiemens[number];
     }
 

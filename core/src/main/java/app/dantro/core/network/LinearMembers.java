@@ -21,6 +21,8 @@ final class LinearMembers {
     private final int[] row;
     /** Resistance of each part in the condition at hand, in Ω. */
     private final double[] ohms;
+    /** Conductance of each load in it, in S. */
+    private final double[] siemens;
 
     private final int[][] solenoidNodes;
     private final int[][] loadNodes;
@@ -47,6 +49,7 @@ final class LinearMembers {
         rows = next;
         solenoidNodes = netlist.nodesOf(netlist.solenoids);
         loadNodes = netlist.nodesOf(netlist.loads);
+        siemens = new double[loadNodes.length];
     }
 
     /** Potentials, reference and extra unknowns together. */
@@ -77,7 +80,7 @@ final class LinearMembers {
             Assembly.conductance(linear, at[0], at[2], 1 / coils.pullInOhms());
         }
         for (int i = 0; i < loadNodes.length; i++) {
-            Assembly.conductance(linear, loadNodes[i][0], loadNodes[i][1], values.loadSiemens(i, in));
+            Assembly.conductance(linear, loadNodes[i][0], loadNodes[i][1], siemens[i]);
         }
     }
 
@@ -86,6 +89,9 @@ final class LinearMembers {
         condition = in;
         for (int i = 0; i < from.length; i++) {
             ohms[i] = ohms(i, contactsClosed);
+        }
+        for (int i = 0; i < siemens.length; i++) {
+            siemens[i] = values.loadSiemens(i, in);
         }
     }
 
@@ -139,7 +145,7 @@ final class LinearMembers {
     }
 
     private double loadAmps(int i) {
-        return assembly.across(loadNodes[i]) * values.loadSiemens(i, condition);
+        return assembly.across(loadNodes[i]) * siemens[i];
     }
 
     private double holdAmps(int i) {

@@ -16,6 +16,8 @@ final class LinearSystem {
     private final double[] a;
 
     private final int[] swapped;
+    /** Where the rows begin that the column at hand is still to be eliminated from. */
+    private final int[] below;
     /** What differs from zero beside the diagonal. */
     private final PackedTriangle lower;
 
@@ -26,6 +28,7 @@ final class LinearSystem {
         this.size = size;
         this.a = new double[size * size];
         this.swapped = new int[size];
+        this.below = new int[size];
         this.lower = new PackedTriangle(size);
         this.upper = new PackedTriangle(size);
         this.inverseDiagonal = new double[size];
@@ -61,7 +64,8 @@ final class LinearSystem {
     boolean factor() {
         int n = size;
         for (int k = 0; k < n; k++) {
-            int pivot = pivot(k);
+            int count = look(k);
+            int pivot = pivot(k, count);
             swapped[k] = pivot;
             if (pivot != k) {
                 swapRows(k, pivot);
@@ -73,10 +77,8 @@ final class LinearSystem {
             }
             inverseDiagonal[k] = 1 / diagonal;
             upper.take(k, a, top, k + 1, n);
-            for (int row = top + n; row < n * n; row += n) {
-                if (a[row + k] != 0) {
-                    eliminate(row, k);
-                }
+            for (int i = 0; i < count; i++) {
+                eliminate(below[i], k);
             }
         }
         for (int row = 0; row < n; row++) {
@@ -111,15 +113,26 @@ final class LinearSystem {
         }
     }
 
-    private int pivot(int k) {
+    /** Lists the rows below the diagonal that have something in a column; most have nothing. */
+    private int look(int k) {
+        int count = 0;
+        for (int row = (k + 1) * size; row < a.length; row += size) {
+            if (a[row + k] != 0) {
+                below[count++] = row;
+            }
+        }
+        return count;
+    }
+
+    private int pivot(int k, int count) {
         int best = k;
         double own = Math.abs(a[k * size + k]);
         double most = own;
-        for (int i = k + 1, at = (k + 1) * size + k; i < size; i++, at += size) {
-            double here = Math.abs(a[at]);
+        for (int i = 0; i < count; i++) {
+            double here = Math.abs(a[below[i] + k]);
             if (here > most) {
                 most = here;
-                best = i;
+                best = below[i] / size;
             }
         }
         return own >= PIVOT_SHARE * most ? k : best;

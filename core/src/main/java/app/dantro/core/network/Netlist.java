@@ -3,6 +3,7 @@ package app.dantro.core.network;
 import app.dantro.core.circuit.Alternator;
 import app.dantro.core.circuit.Battery;
 import app.dantro.core.circuit.Circuit;
+import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.Device;
 import app.dantro.core.circuit.Load;
 import app.dantro.core.circuit.Part;
@@ -22,7 +23,7 @@ import java.util.Set;
 
 /**
  * A circuit with its points numbered for elimination: point of least degree first (sources.md [MINDEG]), the reference
- * last. Built once per circuit; holds no numbers that a state or condition could change.
+ * last. Built once per circuit; holds no numbers that a state could change.
  */
 final class Netlist {
     final Circuit circuit;
@@ -37,6 +38,8 @@ final class Netlist {
     final Alternator[] alternators;
     final Load[] loads;
     final Pile[] piles;
+    /** What the loads conduct of their own in every condition, in S: condition × load. */
+    final double[][] loadSiemens;
     /** Index in {@link #parts} of each solenoid's contacts. */
     final int[] contacts;
 
@@ -53,6 +56,9 @@ final class Netlist {
         this.alternators = devices(Alternator.class).toArray(Alternator[]::new);
         this.loads = devices(Load.class).toArray(Load[]::new);
         this.piles = devices(Pile.class).toArray(Pile[]::new);
+        this.loadSiemens = Arrays.stream(Condition.values())
+                .map(c -> Arrays.stream(loads).mapToDouble(l -> l.siemensIn(c)).toArray())
+                .toArray(double[][]::new);
         this.points = eliminationOrder();
         for (int i = 0; i < points.length; i++) {
             numbers.put(points[i], i);

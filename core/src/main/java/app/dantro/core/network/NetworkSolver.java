@@ -87,27 +87,32 @@ public final class NetworkSolver {
     }
 
     private Solution solved(Condition condition) {
+        return settled(condition)
+                .<Solution>map(plunger -> step.result(plunger, iterations))
+                .orElseGet(() -> new Solution.Unsolved(
+                        "the devices' modes did not settle, or the numbers are out of range", iterations));
+    }
+
+    /** Solves with the values at hand; the solution is in {@link #step}. Empty if there is none. */
+    Optional<Plunger> settled(Condition condition) {
         iterations = 0;
-        if (netlist.solenoids.length == 0) {
-            return found(false, condition) ? step.result(Plunger.NONE, iterations) : unsolved();
-        }
         if (!found(false, condition)) {
-            return unsolved();
+            return Optional.empty();
         }
-        if (!condition.starterCalled()) {
-            return step.result(Plunger.NONE, iterations);
+        if (netlist.solenoids.length == 0 || !condition.starterCalled()) {
+            return Optional.of(Plunger.NONE);
         }
         Solenoid.Coils coils = netlist.solenoids[0].coils();
         if (triggerVolts() < coils.pullInVolts()) {
-            return step.result(Plunger.NOT_ENGAGED, iterations);
+            return Optional.of(Plunger.NOT_ENGAGED);
         }
         if (!found(true, condition)) {
-            return unsolved();
+            return Optional.empty();
         }
         if (triggerVolts() >= coils.holdVolts()) {
-            return step.result(Plunger.ENGAGED, iterations);
+            return Optional.of(Plunger.ENGAGED);
         }
-        return found(false, condition) ? step.result(Plunger.CHATTERS, iterations) : unsolved();
+        return found(false, condition) ? Optional.of(Plunger.CHATTERS) : Optional.empty();
     }
 
     boolean contactsClosed() {
@@ -133,10 +138,6 @@ public final class NetworkSolver {
     private double triggerVolts() {
         Solenoid solenoid = netlist.solenoids[0];
         return step.potential(netlist.node(solenoid.trigger())) - step.potential(netlist.node(solenoid.ground()));
-    }
-
-    private Solution unsolved() {
-        return new Solution.Unsolved("the devices' modes did not settle, or the numbers are out of range", iterations);
     }
 
     /** Finds the self-consistent modes, full steps first, then by trying every combination. */

@@ -22,6 +22,9 @@ public final class ResponseSolver {
     private static final int CHANNELS = 4;
 
     private final NetworkSolver solver;
+    /** The values of the state whose neighbours are solved. */
+    private final DeviceValues unmoved;
+
     private final Nuisances nuisances;
     private final double sigmas;
     private final int nodes;
@@ -36,6 +39,7 @@ public final class ResponseSolver {
     /** @param sigmas how many standard deviations of healthy vehicles one step of a number is */
     public ResponseSolver(Circuit circuit, double sigmas) {
         solver = new NetworkSolver(circuit);
+        unmoved = new DeviceValues(solver.netlist);
         nuisances = new Nuisances(solver.netlist);
         this.sigmas = sigmas;
         nodes = solver.netlist.nodes;
@@ -151,13 +155,15 @@ public final class ResponseSolver {
      */
     public boolean respond(
             Condition condition, VehicleState state, VehicleState stronger, double[] means, double[] slopes) {
-        if (solver.solve(condition, state) instanceof Solution.Unsolved) {
+        unmoved.set(state);
+        solver.values.copy(unmoved);
+        if (solver.settled(condition).isEmpty()) {
             return false;
         }
         int numbers = numbers();
         read(means);
         for (int k = 0; k < nuisances.count(); k++) {
-            solver.values.set(state);
+            solver.values.copy(unmoved);
             nuisances.shift(solver.values, k, condition, state, sigmas);
             step(means, slopes, k);
         }
@@ -190,21 +196,19 @@ public final class ResponseSolver {
     private void bothWays(Condition condition, VehicleState state, double[] slopes) {
         double[] above = new double[moved.length];
         for (int k : bending(condition)) {
-            double[] shift = new double[nuisances.count()];
-            shift[k] = sigmas;
-            if (!(solver.solve(condition, state, shift) instanceof OperatingPoint)) {
-                continue;
-            }
-            read(above);
-            shift[k] = -sigmas;
-            if (!(solver.solve(condition, state, shift) instanceof OperatingPoint)) {
-                continue;
-            }
-            read(moved);
-            for (int i = 0; i < moved.length; i++) {
+            boolean both = reads(condition, state, k, sigmas, above) && reads(condition, state, k, -sigmas, moved);
+            for (int i = 0; both && i < moved.length; i++) {
                 slopes[i * numbers() + k] = (above[i] - moved[i]) / 2;
             }
         }
+    }
+
+    private boolean reads(Condition condition, VehicleState state, int number, double by, double[] into) {
+        solver.values.copy(unmoved);
+        nuisances.shift(solver.values, number, condition, state, by);
+        boolean settled = solver.settled(condition).isPresent();
+        read(into);
+        return settled;
     }
 
     private void step(double[] means, double[] slopes, int number) {
