@@ -61,15 +61,27 @@ final class Nuisances {
         return whole < 0 ? NumberKind.LOAD : WHOLE_VEHICLE[whole];
     }
 
+    /**
+     * The numbers that may turn a device's mode within their spread: which of two batteries in parallel charges the other
+     * while nothing much flows, and whether the alternator reaches its limit.
+     */
+    int[] bending(Condition condition) {
+        if (condition.running()) {
+            return limits();
+        }
+        boolean parallel = netlist.batteries.length > 1 && netlist.circuit.blocks() == 1;
+        return parallel && !condition.starterCalled() ? openCircuitVolts() : new int[0];
+    }
+
     /** The numbers that move a battery's open-circuit voltage: its charge, and what charge does not explain. */
-    int[] openCircuitVolts() {
+    private int[] openCircuitVolts() {
         return IntStream.range(0, netlist.batteries.length)
                 .flatMap(b -> IntStream.range(0, 2).map(i -> netlist.parts.length + PER_BATTERY * b + i))
                 .toArray();
     }
 
     /** The numbers that decide whether an alternator reaches its limit: its own, and the loads'. */
-    int[] limits() {
+    private int[] limits() {
         int from =
                 netlist.parts.length + PER_BATTERY * netlist.batteries.length + PER_STARTER * netlist.starters.length;
         return IntStream.range(from, count() - WHOLE_VEHICLE.length).toArray();

@@ -180,22 +180,10 @@ public final class ResponseSolver {
         return true;
     }
 
-    /**
-     * The numbers that may turn a device's mode within their spread: which of two batteries in parallel charges the other
-     * while nothing much flows, and whether the alternator reaches its limit.
-     */
-    private int[] bending(Condition condition) {
-        if (condition.running()) {
-            return nuisances.limits();
-        }
-        boolean parallel = solver.netlist.batteries.length > 1 && solver.netlist.circuit.blocks() == 1;
-        return parallel && !condition.starterCalled() ? nuisances.openCircuitVolts() : new int[0];
-    }
-
     /** Half the way from one standard deviation below to one above, each solved with modes of its own. */
     private void bothWays(Condition condition, VehicleState state, double[] slopes) {
         double[] above = new double[moved.length];
-        for (int k : bending(condition)) {
+        for (int k : nuisances.bending(condition)) {
             boolean both = reads(condition, state, k, sigmas, above) && reads(condition, state, k, -sigmas, moved);
             for (int i = 0; both && i < moved.length; i++) {
                 slopes[i * numbers() + k] = (above[i] - moved[i]) / 2;
