@@ -35,6 +35,7 @@
 
 <div class="vehicle">
 	{#if message}<p role="alert">{message}</p>{/if}
+	{#if page === null}<h1>Vehicle</h1>{/if}
 	{#if page === null && !message}<p role="status">Opening.</p>{/if}
 	{#if page}
 		<div class="top">

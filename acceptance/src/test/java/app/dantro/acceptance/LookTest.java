@@ -54,11 +54,15 @@ class LookTest {
     static Path folder;
 
     private static Workshop workshop;
+    private static Page phone;
+    private static Page desk;
     private static String caseId;
 
     @BeforeAll
     static void open() {
         workshop = Workshop.open(folder);
+        phone = workshop.phone();
+        desk = workshop.desk();
     }
 
     @AfterAll
@@ -84,8 +88,8 @@ class LookTest {
     @MethodSource("views")
     void everyViewIsReadableReachableAndFits(String view) throws Exception {
         boolean odd = views().indexOf(view) % 2 == 1;
-        look(view, odd ? "bay" : "day", workshop.phone(), TOUCHED);
-        look(view, odd ? "day" : "bay", workshop.desk(), AT_A_DESK);
+        look(view, odd ? "bay" : "day", phone, TOUCHED);
+        look(view, odd ? "day" : "bay", desk, AT_A_DESK);
     }
 
     @Tag("long")
@@ -93,8 +97,8 @@ class LookTest {
     @MethodSource("views")
     void soItIsInTheOtherThemes(String view) throws Exception {
         boolean odd = views().indexOf(view) % 2 == 1;
-        look(view, odd ? "day" : "bay", workshop.phone(), TOUCHED);
-        look(view, odd ? "bay" : "day", workshop.desk(), AT_A_DESK);
+        look(view, odd ? "day" : "bay", phone, TOUCHED);
+        look(view, odd ? "bay" : "day", desk, AT_A_DESK);
     }
 
     private static void look(String view, String theme, Page page, List<int[]> sizes) throws Exception {
@@ -119,7 +123,6 @@ class LookTest {
         }
         assertThat(misfits).isEmpty();
         PageChecks.pass(page);
-        page.context().close();
     }
 
     /** A case with a name that fits nowhere, and a few readings. */

@@ -28,10 +28,12 @@ class StatesTest {
     static Path folder;
 
     private static Workshop workshop;
+    private static Page page;
 
     @BeforeAll
     static void open() {
         workshop = Workshop.open(folder);
+        page = workshop.desk();
     }
 
     @AfterAll
@@ -47,7 +49,6 @@ class StatesTest {
     @ParameterizedTest
     @MethodSource("views")
     void everyViewSaysSomethingWhateverBecomesOfItsQuestions(String view) throws IOException {
-        Page page = workshop.desk();
         open(page, view, StatesTest::never);
         Locator heading = page.locator("main").getByRole(AriaRole.HEADING);
         assertThat(heading.or(page.locator("main [role=timer]")).first()).isVisible();
@@ -65,12 +66,10 @@ class StatesTest {
         }
         fits(page);
         PageChecks.pass(page);
-        page.context().close();
     }
 
     @Test
     void anEmptyWorkshopSaysHowToBegin() throws IOException {
-        Page page = workshop.desk();
         open(page, "/", StatesTest::nothing);
         assertThat(page.getByText("No vehicle in work. Start a case")).isVisible();
         fits(page);

@@ -7,10 +7,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.dantro.server.RunningServer;
 import app.dantro.server.db.LinesAnew;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,19 +23,44 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Lines of Bay and log that somebody changed by hand are noticed at the next start. */
 class KeptLinesTest {
+    /** A workshop with one case, made once. */
+    @TempDir
+    static Path made;
+
+    private static Shown undamaged;
+
     @TempDir
     Path folder;
 
-    private JsonNode log;
-    private JsonNode bay;
-
-    private void shown(RunningServer server) throws Exception {
-        log = server.get("/api/log?words=test").body();
-        for (int i = 0; i < 100 && log.path("settling").asBoolean(); i++) {
-            Thread.sleep(100);
-            log = server.get("/api/log?words=test").body();
+    /** What log and Bay show once all is settled. */
+    private record Shown(JsonNode log, JsonNode bay) {
+        static Shown by(RunningServer server) throws Exception {
+            JsonNode log = server.get("/api/log?words=test").body();
+            for (int i = 0; i < 100 && log.path("settling").asBoolean(); i++) {
+                Thread.sleep(100);
+                log = server.get("/api/log?words=test").body();
+            }
+            return new Shown(log, server.get("/api/cases").body());
         }
-        bay = server.get("/api/cases").body();
+    }
+
+    @BeforeAll
+    static void make() throws Exception {
+        try (RunningServer server = RunningServer.on(made)) {
+            String path = server.openCase();
+            server.put(path + fresh("readings"), reading("post-plus", "post-minus", "REST", "12.61"));
+            undamaged = Shown.by(server);
+        }
+        assertThat(undamaged.log.path("cases")).hasSize(1);
+    }
+
+    @BeforeEach
+    void copy() throws IOException {
+        try (Stream<Path> files = Files.list(made)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                Files.copy(file, folder.resolve(file.getFileName()));
+            }
+        }
     }
 
     private void change(String sql) throws Exception {
@@ -51,36 +81,22 @@ class KeptLinesTest {
                 "UPDATE log_words_content SET c0 = 'nothing'"
             })
     void whatWasChangedByHandIsMadeAnew(String damage) throws Exception {
-        try (RunningServer server = RunningServer.on(folder)) {
-            String path = server.openCase();
-            server.put(path + fresh("readings"), reading("post-plus", "post-minus", "REST", "12.61"));
-            shown(server);
-        }
-        JsonNode before = log;
-        JsonNode bayBefore = bay;
-        assertThat(before.path("cases")).hasSize(1);
         change(damage);
         try (RunningServer server = RunningServer.on(folder)) {
-            for (int i = 0; i < 50 && !(before.equals(log) && bayBefore.equals(bay) && i > 0); i++) {
+            Shown now = Shown.by(server);
+            for (int i = 0; i < 100 && !now.equals(undamaged); i++) {
                 Thread.sleep(100);
-                shown(server);
+                now = Shown.by(server);
             }
+            assertThat(now).isEqualTo(undamaged);
         }
-        assertThat(log).isEqualTo(before);
-        assertThat(bay).isEqualTo(bayBefore);
     }
 
     @Test
     void allLinesAreMadeAnewByOneCommandWithoutAServer() throws Exception {
-        try (RunningServer server = RunningServer.on(folder)) {
-            server.openCase();
-            shown(server);
-        }
         assertThat(LinesAnew.in(folder.resolve("dantro.db"))).isEqualTo(1);
-        JsonNode before = bay;
         try (RunningServer server = RunningServer.on(folder)) {
-            shown(server);
+            assertThat(Shown.by(server).bay).isEqualTo(undamaged.bay);
         }
-        assertThat(bay).isEqualTo(before);
     }
 }
