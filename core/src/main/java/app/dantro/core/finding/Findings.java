@@ -1,5 +1,6 @@
 package app.dantro.core.finding;
 
+import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.Condition;
 import app.dantro.core.circuit.PartId;
 import app.dantro.core.circuit.SeriesLoop;
@@ -16,6 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What the readings say.
@@ -63,6 +65,16 @@ public record Findings(Facts facts, List<PartFinding> parts, List<Doubt> doubts,
                 .map(Contradiction::because)
                 .map(Reason::words)
                 .toList();
+    }
+
+    /** These, and as open what nothing is said of until all readings are judged together: it can be repaired already. */
+    public List<PartFinding> ofEveryPart() {
+        Circuit circuit = evidence().circuit();
+        Stream<PartFinding> open = Stream.concat(
+                        circuit.parts().stream().map(p -> PartFinding.open(p.id(), p.name())),
+                        circuit.alternator().stream().map(a -> PartFinding.open(a.id(), a.name())))
+                .filter(p -> find(p.part()).isEmpty());
+        return Stream.concat(parts.stream(), open).toList();
     }
 
     /** The finding of a part, if anything is known of it. */

@@ -2,7 +2,6 @@ package app.dantro.server.view;
 
 import app.dantro.core.circuit.Circuit;
 import app.dantro.core.circuit.PartId;
-import app.dantro.core.finding.Findings;
 import app.dantro.core.finding.PartFinding;
 import app.dantro.core.finding.Standing;
 import app.dantro.core.finding.Suspicion;
@@ -13,7 +12,6 @@ import app.dantro.server.store.StoredCase;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 
 /**
  * A part with its standing.
@@ -45,18 +43,9 @@ public record PartView(
 
     static List<PartView> all(StoredCase file, Assessment assessment) {
         ChargingSides charging = ChargingSides.of(file.circuit());
-        Findings findings = assessment.findings();
-        return Stream.concat(findings.parts().stream(), unnamed(file.circuit(), findings))
+        return assessment.findings().ofEveryPart().stream()
                 .map(p -> of(file, charging, assessment, p))
                 .toList();
-    }
-
-    /** What the rules say nothing of, until all readings are judged together: it can be repaired, and read across, already. */
-    private static Stream<PartFinding> unnamed(Circuit circuit, Findings findings) {
-        return Stream.concat(
-                        circuit.parts().stream().map(p -> PartFinding.open(p.id(), p.name())),
-                        circuit.alternator().stream().map(a -> PartFinding.open(a.id(), a.name())))
-                .filter(p -> findings.find(p.part()).isEmpty());
     }
 
     private static PartView of(StoredCase file, ChargingSides charging, Assessment assessment, PartFinding finding) {
